@@ -1,0 +1,230 @@
+package org.livelyladle.core.audit;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Decisions.SplashChoice;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Need;
+import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.Strength;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.Ingredient;
+import org.livelyladle.core.catalogue.Shape;
+import org.livelyladle.core.catalogue.Times;
+import org.livelyladle.core.portions.Portion;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.TablePlan;
+
+/**
+ * Checks a sequence against the hard rules H1, H2, H4, H6 and H8, walking through the evening second by second. The
+ * limits stand here again on purpose: a mistake in the sequencer must not hide in a shared constant.
+ */
+public final class TableAudit {
+    private static final double DROP_G_PER_L = 220;
+    private static final int RECOVERY_S = 150;
+    private static final double LEAF_G_PER_ML = 0.15;
+    private static final double FOOD_G_PER_ML = 1.05;
+    private static final double TOLERANCE = 1e-3;
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final List<Portion> portions;
+    private final TablePlan table;
+    private final List<Violation> violations = new ArrayList<>();
+
+    private TableAudit(Brief brief, Catalogue catalogue, List<Portion> portions, TablePlan table) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.portions = portions;
+        this.table = table;
+    }
+
+    /** All violations, in no case stopping at the first. */
+    public static List<Violation> check(Brief brief, Catalogue catalogue, List<Portion> portions, TablePlan table) {
+        TableAudit audit = new TableAudit(brief, catalogue, portions, table);
+        audit.nobodyIsFedWhatBreaksANeed();
+        brief.pots().forEach(pot -> pot.sides().forEach(side -> audit.walkThrough(pot, side)));
+        table.drops().forEach(audit::takenOutInTime);
+        audit.everythingIsServedOrNamed();
+        return List.copyOf(audit.violations);
+    }
+
+    private void nobodyIsFedWhatBreaksANeed() {
+        Map<String, List<Ingredient>> held = new HashMap<>();
+        for (Pot pot : brief.pots()) {
+            for (Side side : pot.sides()) {
+                List<Ingredient> inside = held.computeIfAbsent(side.id(), s -> new ArrayList<>());
+                catalogue
+                        .broth(side.broth())
+                        .parts()
+                        .forEach(part -> inside.add(catalogue.ingredient(part.ingredient())));
+            }
+        }
+        table.drops().forEach(drop -> held.get(drop.side()).add(ingredientOf(drop)));
+        for (Drop drop : table.drops()) {
+            for (Drop.Serving serving : drop.servings()) {
+                Guest guest = guest(serving.guest());
+                for (Need need : guest.needs()) {
+                    checkNeed(drop, guest, need, held);
+                }
+            }
+        }
+    }
+
+    private void checkNeed(Drop drop, Guest guest, Need need, Map<String, List<Ingredient>> held) {
+        if (breaks(need, ingredientOf(drop))) {
+            add("H1", drop.id(), guest.name() + " is fed " + drop.cut() + " against " + need.kind());
+        }
+        if (need.strength() == Strength.DISLIKE) {
+            return;
+        }
+        Set<String> vessel = new LinkedHashSet<>(List.of(drop.side()));
+        Pot pot = brief.potOf(drop.side());
+        boolean accepted = brief.decisions().splashes().contains(new SplashChoice(guest.id(), pot.id()));
+        if (need.strength() == Strength.MEDICAL && !accepted) {
+            pot.sides().forEach(side -> vessel.add(side.id()));
+        }
+        for (String side : vessel) {
+            for (Ingredient ingredient : held.get(side)) {
+                if (breaks(need, ingredient)) {
+                    add(
+                            "H1",
+                            drop.id(),
+                            "%s is fed from %s while %s holds %s against %s"
+                                    .formatted(guest.name(), drop.side(), side, ingredient.id(), need.kind()));
+                }
+            }
+        }
+    }
+
+    /** This file's own reading of what a need forbids, by name. */
+    private static boolean breaks(Need need, Ingredient ingredient) {
+        String kind = need.kind().name();
+        String origin = ingredient.origin().name();
+        return switch (kind) {
+            case "VEGAN" -> !origin.equals("PLANT");
+            case "VEGETARIAN" -> origin.equals("MEAT") || origin.equals("FISH");
+            case "NO_PORK", "NO_BEEF", "NO_ALCOHOL" ->
+                ingredient.traits().stream().anyMatch(trait -> kind.endsWith("_" + trait.name()));
+            case "PREGNANT" ->
+                ingredient.traits().stream().anyMatch(trait -> trait.name().equals("MEDICINAL_HERB"));
+            default ->
+                ingredient.allergens().stream()
+                        .anyMatch(allergen -> allergen.name().equals(kind));
+        };
+    }
+
+    /** H2 and H4: level, baskets and cold load of one side, each second of the evening. */
+    private void walkThrough(Pot pot, Side side) {
+        List<Drop> drops = table.drops().stream()
+                .filter(drop -> drop.side().equals(side.id()))
+                .toList();
+        double brimMl = pot.capacityMl() / (double) pot.sides().size();
+        double brothMl = brimMl * pot.fillPercent() / 100.0;
+        double coldLimitG = brothMl / 1000 * DROP_G_PER_L;
+        int start = drops.stream().mapToInt(Drop::putIn).min().orElse(0);
+        for (int second = start; second <= table.mealSeconds(); second++) {
+            double ml = brothMl;
+            double cold = 0;
+            int baskets = 0;
+            for (Drop drop : drops) {
+                boolean inside = drop.putIn() <= second && second < drop.takeOut();
+                ml += inside ? load(drop) / gramsPerMl(drop) : 0;
+                baskets += inside && !drop.byHand() ? 1 : 0;
+                cold += second - RECOVERY_S < drop.putIn() && drop.putIn() <= second ? load(drop) : 0;
+            }
+            String at = "second " + second + " in " + side.id();
+            if (ml > brimMl + TOLERANCE) {
+                add("H2", at, String.format(Locale.ROOT, "%.0f ml stand in %.0f ml", ml, brimMl));
+            }
+            if (baskets > pot.basketsPerSide()) {
+                add("H4", at, baskets + " baskets where " + pot.basketsPerSide() + " fit");
+            }
+            if (cold > coldLimitG + TOLERANCE) {
+                add(
+                        "H4",
+                        at,
+                        String.format(Locale.ROOT, "%.0f g cold food where %.0f g keep the simmer", cold, coldLimitG));
+            }
+        }
+    }
+
+    private double load(Drop drop) {
+        Cut cut = catalogue.cut(drop.cut());
+        double grams = drop.servings().stream().mapToDouble(Drop.Serving::grams).sum();
+        Double piece = cut.pieceGrams();
+        return (drop.byHand() && piece != null ? drop.servings().size() * piece : grams) * cut.swell();
+    }
+
+    private double gramsPerMl(Drop drop) {
+        return catalogue.cut(drop.cut()).shape() == Shape.LEAF ? LEAF_G_PER_ML : FOOD_G_PER_ML;
+    }
+
+    /** H6, and never before safe: each piece leaves the broth inside its window, within the meal, for guests present. */
+    private void takenOutInTime(Drop drop) {
+        Cut cut = catalogue.cut(drop.cut());
+        boolean frozen = brief.menu().stream()
+                .filter(item -> item.cut().equals(drop.cut()))
+                .anyMatch(MenuItem::fromFrozen);
+        Times times = cut.timesFrom(frozen).orElseThrow();
+        int cooked = drop.takeOut() - drop.putIn() - (drop.repeats() - 1) * drop.everySeconds();
+        if (cooked < times.safe() || cooked < times.pleasant()) {
+            add("H6", drop.id(), "out after " + cooked + " s, before it is ready");
+        }
+        if (cooked >= times.overcooked()) {
+            add("H6", drop.id(), "out after " + cooked + " s, overcooked");
+        }
+        if (drop.repeats() > 1 && drop.everySeconds() < cooked) {
+            add("H6", drop.id(), "the next slice goes in before the last is out");
+        }
+        if (drop.takeOut() > table.mealSeconds()) {
+            add("H6", drop.id(), "out after the finish");
+        }
+        for (Drop.Serving serving : drop.servings()) {
+            int arrival = guest(serving.guest()).arrivesAfterMinutes() * 60;
+            if (drop.putIn() + cooked < Math.max(1, arrival)) {
+                add("H6", drop.id(), guest(serving.guest()).name() + " is not at the table yet");
+            }
+        }
+    }
+
+    private void everythingIsServedOrNamed() {
+        Map<String, Double> open = new HashMap<>();
+        portions.forEach(portion -> open.merge(
+                portion.guest() + " " + portion.cut(), portion.served().value(), Double::sum));
+        table.drops()
+                .forEach(drop -> drop.servings()
+                        .forEach(serving ->
+                                open.merge(serving.guest() + " " + drop.cut(), -serving.grams(), Double::sum)));
+        table.remainders().forEach(rest -> open.merge(rest.guest() + " " + rest.cut(), -rest.grams(), Double::sum));
+        open.forEach((key, grams) -> {
+            if (Math.abs(grams) > TOLERANCE) {
+                add("H8", key, String.format(Locale.ROOT, "%.2f g neither served nor named", grams));
+            }
+        });
+    }
+
+    private Ingredient ingredientOf(Drop drop) {
+        return catalogue.ingredient(catalogue.cut(drop.cut()).ingredient());
+    }
+
+    private Guest guest(String id) {
+        return brief.guests().stream()
+                .filter(guest -> guest.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void add(String rule, String subject, String message) {
+        violations.add(new Violation(rule, subject, message));
+    }
+}

@@ -1,0 +1,142 @@
+package org.livelyladle.core.brief;
+
+import java.time.DateTimeException;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.measure.UnitSystem;
+
+/**
+ * Everything the host said about one party. Immutable; a brief that exists is consistent in itself, whether it fits a
+ * catalogue is checked by {@link BriefCheck}.
+ *
+ * @param format always {@value #FORMAT}
+ * @param formatVersion always {@value #VERSION}
+ * @param sitDown local time of sitting down in {@code zone}
+ * @param mealMinutes from sitting down to the finish [min]
+ * @param portionsPerAdult grams for one regular eater per category [g]; a category left out takes the usual amount
+ * @param sauceMlPerAdult sauce for one regular eater [ml]
+ * @param marginPercent bought on top of what is planned [%]
+ * @param wasteCentsPerKg what a kilogram bought too much is worth avoiding [cents/kg]
+ * @param bufferMinutes how long before sitting down all prep is done [min]
+ */
+public record Brief(
+        String format,
+        int formatVersion,
+        String catalogueVersion,
+        String title,
+        LocalDateTime sitDown,
+        String zone,
+        int mealMinutes,
+        UnitSystem units,
+        String currency,
+        SchoolOfOrder order,
+        Map<Category, Double> portionsPerAdult,
+        double sauceMlPerAdult,
+        int marginPercent,
+        int wasteCentsPerKg,
+        int bufferMinutes,
+        List<Guest> guests,
+        List<Pot> pots,
+        List<MenuItem> menu,
+        List<SauceChoice> sauces,
+        List<Shop> shops,
+        PriceSnapshot prices,
+        List<PantryItem> pantry,
+        List<Cook> cooks,
+        Decisions decisions) {
+
+    public static final String FORMAT = "lively-ladle/party";
+    public static final int VERSION = 1;
+    public static final int MOST_GUESTS = 60;
+    public static final int MOST_SIDES = 24;
+    private static final Pattern CURRENCY = Pattern.compile("[A-Z]{3}");
+
+    public Brief {
+        if (!FORMAT.equals(format)) {
+            throw new InvalidInputException("format", String.valueOf(format), "'" + FORMAT + "'");
+        }
+        Check.range(formatVersion, "formatVersion", VERSION, VERSION);
+        catalogueVersion = Check.text(catalogueVersion, "catalogueVersion", 20);
+        title = Check.text(title, "title", 80);
+        Check.present(sitDown, "sitDown");
+        Check.range(sitDown.getYear(), "sitDown", 2000, 2100);
+        checkZone(zone);
+        Check.range(mealMinutes, "mealMinutes", 30, 240);
+        Check.present(units, "units");
+        if (currency == null || !CURRENCY.matcher(currency).matches()) {
+            throw new InvalidInputException("currency", String.valueOf(currency), "three capital letters such as EUR");
+        }
+        Check.present(order, "order");
+        portionsPerAdult = complete(portionsPerAdult);
+        Check.range(sauceMlPerAdult, "sauceMlPerAdult", 0, 300);
+        Check.range(marginPercent, "marginPercent", 0, 50);
+        Check.range(wasteCentsPerKg, "wasteCentsPerKg", 0, 10_000);
+        Check.range(bufferMinutes, "bufferMinutes", 0, 120);
+        guests = Check.distinct(guests, "guests", MOST_GUESTS, Guest::id);
+        pots = Check.distinct(pots, "pots", 12, Pot::id);
+        Check.distinct(sidesOf(pots), "pots.sides", MOST_SIDES, Side::id);
+        menu = Check.distinct(menu, "menu", 100, MenuItem::cut);
+        sauces = Check.distinct(sauces, "sauces", 20, SauceChoice::sauce);
+        shops = Check.distinct(shops, "shops", 10, Shop::id);
+        Check.present(prices, "prices");
+        pantry = Check.distinct(pantry, "pantry", 500, PantryItem::ingredient);
+        cooks = Check.distinct(cooks, "cooks", 10, Cook::id);
+        decisions = decisions == null ? Decisions.none() : decisions;
+    }
+
+    private static void checkZone(String zone) {
+        try {
+            ZoneId.of(Check.text(zone, "zone", 60));
+        } catch (DateTimeException e) {
+            throw new InvalidInputException("zone", zone, "a time zone such as Europe/Vienna");
+        }
+    }
+
+    private static Map<Category, Double> complete(Map<Category, Double> given) {
+        Map<Category, Double> all = new EnumMap<>(Category.class);
+        for (Category category : Category.served()) {
+            Double grams = given == null ? null : given.get(category);
+            all.put(
+                    category,
+                    grams == null
+                            ? category.gramsPerAdult()
+                            : Check.range(grams, "portionsPerAdult." + category, 0, 1000));
+        }
+        if (given != null && given.containsKey(Category.LARDER)) {
+            throw new InvalidInputException(
+                    "portionsPerAdult", "LARDER", "served categories only: " + Category.served());
+        }
+        return Collections.unmodifiableMap(all);
+    }
+
+    private static List<Side> sidesOf(List<Pot> pots) {
+        return pots.stream().flatMap(pot -> pot.sides().stream()).toList();
+    }
+
+    /** All sides, pot by pot. */
+    public List<Side> sides() {
+        return sidesOf(pots);
+    }
+
+    public Pot potOf(String side) {
+        return pots.stream()
+                .filter(pot -> pot.sides().stream().anyMatch(s -> s.id().equals(side)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No pot has a side '" + side + "'"));
+    }
+
+    public Optional<Guest> guest(String id) {
+        return guests.stream().filter(guest -> guest.id().equals(id)).findFirst();
+    }
+
+    public ZoneId zoneId() {
+        return ZoneId.of(zone);
+    }
+}

@@ -1,0 +1,122 @@
+package org.livelyladle.core.brief;
+
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.RawRisk;
+
+/** Whether a brief fits a catalogue and its own references: the first thing that does not is refused by its path. */
+public final class BriefCheck {
+    private final Brief brief;
+    private final Catalogue catalogue;
+
+    private BriefCheck(Brief brief, Catalogue catalogue) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+    }
+
+    public static void check(Brief brief, Catalogue catalogue) {
+        new BriefCheck(brief, catalogue).run();
+    }
+
+    private void run() {
+        if (!brief.catalogueVersion().equals(catalogue.version())) {
+            throw new InvalidInputException(
+                    "catalogueVersion", brief.catalogueVersion(), "'" + catalogue.version() + "'");
+        }
+        pots();
+        menu();
+        guests();
+        purchases();
+        decisions();
+    }
+
+    private void pots() {
+        for (int i = 0; i < brief.pots().size(); i++) {
+            List<Side> sides = brief.pots().get(i).sides();
+            for (int j = 0; j < sides.size(); j++) {
+                String path = "pots[" + i + "].sides[" + j + "].broth";
+                String broth = sides.get(j).broth();
+                catalogue.findBroth(broth).orElseThrow(() -> unknown(path, broth, "a broth of the catalogue"));
+            }
+        }
+    }
+
+    private void menu() {
+        for (int i = 0; i < brief.menu().size(); i++) {
+            MenuItem item = brief.menu().get(i);
+            String path = "menu[" + i + "]";
+            Cut cut = catalogue
+                    .findCut(item.cut())
+                    .orElseThrow(() -> unknown(path + ".cut", item.cut(), "a cut of the catalogue"));
+            if (cut.timesFrom(item.fromFrozen()).isEmpty()) {
+                throw new InvalidInputException(path + ".fromFrozen", true, refusal(cut));
+            }
+        }
+        for (int i = 0; i < brief.sauces().size(); i++) {
+            String path = "sauces[" + i + "].sauce";
+            String sauce = brief.sauces().get(i).sauce();
+            catalogue.findSauce(sauce).orElseThrow(() -> unknown(path, sauce, "a sauce of the catalogue"));
+        }
+    }
+
+    private String refusal(Cut cut) {
+        return "false: " + catalogue.fullName(cut) + " has no cooking time from frozen"
+                + (cut.rawRisk() == RawRisk.NONE ? "" : " and is not safe without one; thaw it in the fridge");
+    }
+
+    private void guests() {
+        for (int i = 0; i < brief.guests().size(); i++) {
+            List<Wish> wishes = brief.guests().get(i).wishes();
+            for (int j = 0; j < wishes.size(); j++) {
+                String path = "guests[" + i + "].wishes[" + j + "].cut";
+                String cut = wishes.get(j).cut();
+                catalogue.findCut(cut).orElseThrow(() -> unknown(path, cut, "a cut of the catalogue"));
+            }
+        }
+    }
+
+    private void purchases() {
+        Set<String> shops = ids(brief.shops(), Shop::id);
+        List<Offer> offers = brief.prices().offers();
+        for (int i = 0; i < offers.size(); i++) {
+            Check.known(offers.get(i).shop(), shops, "prices.offers[" + i + "].shop", "a shop of this party");
+            ingredient(offers.get(i).ingredient(), "prices.offers[" + i + "].ingredient");
+        }
+        for (int i = 0; i < brief.pantry().size(); i++) {
+            ingredient(brief.pantry().get(i).ingredient(), "pantry[" + i + "].ingredient");
+        }
+    }
+
+    private void decisions() {
+        Decisions decisions = brief.decisions();
+        Set<String> guests = ids(brief.guests(), Guest::id);
+        Set<String> pots = ids(brief.pots(), Pot::id);
+        decisions.portions().forEach(pin -> cut(pin.cut(), "decisions.portions.cut"));
+        decisions.drops().forEach(pin -> cut(pin.cut(), "decisions.drops.cut"));
+        decisions.offers().forEach(pin -> ingredient(pin.ingredient(), "decisions.offers.ingredient"));
+        decisions.splashes().forEach(choice -> {
+            Check.known(choice.guest(), guests, "decisions.splashes.guest", "a guest of this party");
+            Check.known(choice.pot(), pots, "decisions.splashes.pot", "a pot of this party");
+        });
+    }
+
+    private void cut(String id, String path) {
+        catalogue.findCut(id).orElseThrow(() -> unknown(path, id, "a cut of the catalogue"));
+    }
+
+    private void ingredient(String id, String path) {
+        catalogue.findIngredient(id).orElseThrow(() -> unknown(path, id, "an ingredient of the catalogue"));
+    }
+
+    private static <T> Set<String> ids(List<T> items, Function<T, String> id) {
+        return items.stream().map(id).collect(Collectors.toSet());
+    }
+
+    private static InvalidInputException unknown(String path, String id, String what) {
+        return new InvalidInputException(path, id, "the id of " + what);
+    }
+}

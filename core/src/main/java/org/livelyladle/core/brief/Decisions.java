@@ -1,0 +1,79 @@
+package org.livelyladle.core.brief;
+
+import java.util.List;
+import java.util.Optional;
+
+/** What the host decided by hand. A hard rule beats a pin; the beaten pin stays and the plan says why. */
+public record Decisions(
+        List<PortionPin> portions,
+        List<OfferPin> offers,
+        List<TaskPin> tasks,
+        List<DropPin> drops,
+        List<SplashChoice> splashes) {
+
+    public Decisions {
+        portions = Check.distinct(portions, "portions", 2000, pin -> List.of(pin.guest(), pin.cut()));
+        offers = Check.distinct(offers, "offers", 500, OfferPin::ingredient);
+        tasks = Check.distinct(tasks, "tasks", 500, TaskPin::task);
+        drops = Check.distinct(drops, "drops", 500, pin -> List.of(pin.cut(), pin.side(), pin.batch()));
+        splashes = Check.distinct(splashes, "splashes", 200, choice -> List.of(choice.guest(), choice.pot()));
+    }
+
+    public static Decisions none() {
+        return new Decisions(List.of(), List.of(), List.of(), List.of(), List.of());
+    }
+
+    public Optional<PortionPin> portion(String guest, String cut) {
+        return portions.stream()
+                .filter(pin -> pin.guest().equals(guest) && pin.cut().equals(cut))
+                .findFirst();
+    }
+
+    public boolean acceptsSplash(String guest, String pot) {
+        return splashes.contains(new SplashChoice(guest, pot));
+    }
+
+    /** So many grams of a cut for a guest [g, as planned]. */
+    public record PortionPin(String guest, String cut, double grams) {
+        public PortionPin {
+            Check.id(guest, "guest");
+            Check.id(cut, "cut");
+            Check.range(grams, "grams", 0, 2000);
+        }
+    }
+
+    /** Buy this ingredient as this offer only. */
+    public record OfferPin(String ingredient, String offer) {
+        public OfferPin {
+            Check.id(ingredient, "ingredient");
+            Check.id(offer, "offer");
+        }
+    }
+
+    /** Start a task so many minutes before sitting down [min]. */
+    public record TaskPin(String task, int minutesBefore) {
+        public TaskPin {
+            Check.id(task, "task");
+            Check.range(minutesBefore, "minutesBefore", 0, 7 * 24 * 60);
+        }
+    }
+
+    /** The n-th batch of a cut planned for a side goes in there, or into another side, at a minute after sitting down. */
+    public record DropPin(String cut, String side, int batch, String toSide, double minute) {
+        public DropPin {
+            Check.id(cut, "cut");
+            Check.id(side, "side");
+            Check.range(batch, "batch", 1, 50);
+            Check.id(toSide, "toSide");
+            Check.range(minute, "minute", -30, 300);
+        }
+    }
+
+    /** The host lets this guest with an allergy eat from a side of a shared pot in spite of splashes. */
+    public record SplashChoice(String guest, String pot) {
+        public SplashChoice {
+            Check.id(guest, "guest");
+            Check.id(pot, "pot");
+        }
+    }
+}

@@ -1,0 +1,64 @@
+package org.livelyladle.core.brief;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a shop asks for an ingredient: a pack (grams and price) or loose goods (step and price per kilogram).
+ *
+ * @param grams weight of the pack [g]
+ * @param priceCents price of the pack [cents]
+ * @param stepGrams smallest step of loose goods [g]
+ * @param priceCentsPerKg price of loose goods [cents/kg]
+ */
+public record Offer(
+        String id,
+        String shop,
+        String ingredient,
+        String name,
+        @Nullable Integer grams,
+        @Nullable Integer priceCents,
+        @Nullable Integer stepGrams,
+        @Nullable Integer priceCentsPerKg) {
+
+    private static final int MOST_GRAMS = 50_000;
+    private static final int MOST_CENTS = 1_000_000;
+
+    public Offer {
+        Check.id(id, "id");
+        Check.id(shop, "shop");
+        Check.id(ingredient, "ingredient");
+        name = Check.text(name, "name", 60);
+        boolean pack = grams != null && priceCents != null && stepGrams == null && priceCentsPerKg == null;
+        boolean loose = grams == null && priceCents == null && stepGrams != null && priceCentsPerKg != null;
+        if (!pack && !loose) {
+            throw new InvalidInputException(
+                    "grams", id, "either grams and priceCents (a pack) or stepGrams and priceCentsPerKg (loose)");
+        }
+        checkRange(grams, "grams", 1, MOST_GRAMS);
+        checkRange(priceCents, "priceCents", 0, MOST_CENTS);
+        checkRange(stepGrams, "stepGrams", 1, MOST_GRAMS);
+        checkRange(priceCentsPerKg, "priceCentsPerKg", 0, MOST_CENTS);
+    }
+
+    private static void checkRange(@Nullable Integer value, String field, int min, int max) {
+        if (value != null) {
+            Check.range(value, field, min, max);
+        }
+    }
+
+    public boolean isLoose() {
+        return stepGrams != null;
+    }
+
+    /** Weight of one pack or one step [g]. */
+    public int unitGrams() {
+        return stepGrams != null ? stepGrams : java.util.Objects.requireNonNull(grams);
+    }
+
+    /** Unrounded price of one pack or one step [cents]. */
+    public double unitCents() {
+        return stepGrams != null && priceCentsPerKg != null
+                ? stepGrams * (double) priceCentsPerKg / 1000
+                : java.util.Objects.requireNonNull(priceCents);
+    }
+}

@@ -1,0 +1,18 @@
+package org.livelyladle.core.broths;
+
+import java.util.List;
+
+/** All sides and all broths of the evening. */
+public record Broths(List<SidePlan> sides, List<BrothNeed> needs) {
+    public Broths {
+        sides = List.copyOf(sides);
+        needs = List.copyOf(needs);
+    }
+
+    public SidePlan side(String id) {
+        return sides.stream()
+                .filter(side -> side.side().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No side '" + id + "'"));
+    }
+}

@@ -1,0 +1,120 @@
+package org.livelyladle.core.catalogue;
+
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** All that is known about food, by id and in the files' order. Immutable and checked as a whole by its loader. */
+public final class Catalogue {
+    private final String version;
+    private final Map<String, Ingredient> ingredients;
+    private final Map<String, Cut> cuts;
+    private final Map<String, Broth> broths;
+    private final Map<String, Sauce> sauces;
+    private final Map<String, PrepStep> prepSteps;
+
+    Catalogue(
+            String version,
+            List<Ingredient> ingredients,
+            List<Cut> cuts,
+            List<Broth> broths,
+            List<Sauce> sauces,
+            List<PrepStep> prepSteps) {
+        this.version = version;
+        this.ingredients = byId(ingredients, Ingredient::id);
+        this.cuts = byId(cuts, Cut::id);
+        this.broths = byId(broths, Broth::id);
+        this.sauces = byId(sauces, Sauce::id);
+        this.prepSteps = byId(prepSteps, PrepStep::id);
+    }
+
+    /** The catalogue shipped with the program. */
+    public static Catalogue builtIn() {
+        return BuiltIn.CATALOGUE;
+    }
+
+    private static final class BuiltIn {
+        private static final Catalogue CATALOGUE =
+                CatalogueLoader.fromResources().load();
+    }
+
+    private static <T> Map<String, T> byId(List<T> items, Function<T, String> id) {
+        Map<String, T> map = new LinkedHashMap<>();
+        items.forEach(item -> map.put(id.apply(item), item));
+        return Collections.unmodifiableMap(map);
+    }
+
+    public String version() {
+        return version;
+    }
+
+    public Collection<Ingredient> ingredients() {
+        return ingredients.values();
+    }
+
+    public Collection<Cut> cuts() {
+        return cuts.values();
+    }
+
+    public Collection<Broth> broths() {
+        return broths.values();
+    }
+
+    public Collection<Sauce> sauces() {
+        return sauces.values();
+    }
+
+    public Optional<Ingredient> findIngredient(String id) {
+        return Optional.ofNullable(ingredients.get(id));
+    }
+
+    public Optional<Cut> findCut(String id) {
+        return Optional.ofNullable(cuts.get(id));
+    }
+
+    public Optional<Broth> findBroth(String id) {
+        return Optional.ofNullable(broths.get(id));
+    }
+
+    public Optional<Sauce> findSauce(String id) {
+        return Optional.ofNullable(sauces.get(id));
+    }
+
+    public Ingredient ingredient(String id) {
+        return known(findIngredient(id), "ingredient", id);
+    }
+
+    public Cut cut(String id) {
+        return known(findCut(id), "cut", id);
+    }
+
+    public Broth broth(String id) {
+        return known(findBroth(id), "broth", id);
+    }
+
+    public Sauce sauce(String id) {
+        return known(findSauce(id), "sauce", id);
+    }
+
+    public PrepStep prepStep(String id) {
+        return known(Optional.ofNullable(prepSteps.get(id)), "prep step", id);
+    }
+
+    public Ingredient ingredientOf(Cut cut) {
+        return ingredient(cut.ingredient());
+    }
+
+    /** "Prawns, peeled": the name a host says, unique among cuts. */
+    public String fullName(Cut cut) {
+        String name = ingredientOf(cut).name();
+        return cut.name().isEmpty() ? name : name + ", " + cut.name();
+    }
+
+    private static <T> T known(Optional<T> item, String kind, String id) {
+        return item.orElseThrow(() -> new IllegalArgumentException("The catalogue has no " + kind + " '" + id + "'"));
+    }
+}

@@ -1,0 +1,193 @@
+package org.livelyladle.core.catalogue;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Reads and checks the catalogue files; the first thing wrong ends the reading with its place and what is accepted. */
+final class CatalogueLoader {
+    private static final String VERSION = "1";
+    private static final int LONGEST_SECONDS = 4 * 3600;
+
+    private final CatalogueFiles files;
+    private final Set<String> ingredientIds = new LinkedHashSet<>();
+    private final Set<String> servedIds = new LinkedHashSet<>();
+    private final Set<String> prepIds = new LinkedHashSet<>();
+    private final Set<String> otherIds = new LinkedHashSet<>();
+
+    CatalogueLoader(CatalogueFiles files) {
+        this.files = files;
+    }
+
+    static CatalogueLoader fromResources() {
+        return new CatalogueLoader(CatalogueFiles.resources());
+    }
+
+    Catalogue load() {
+        List<Ingredient> ingredients =
+                files.csv("ingredients.csv").stream().map(this::ingredient).toList();
+        List<PrepStep> prepSteps = files.yaml("prep.yaml").stream()
+                .map(entry -> prepStep(entry.row()))
+                .toList();
+        List<Cut> cuts = files.csv("cuts.csv").stream().map(this::cut).toList();
+        List<Broth> broths = files.yaml("broths.yaml").stream().map(this::broth).toList();
+        List<Sauce> sauces = files.yaml("sauces.yaml").stream().map(this::sauce).toList();
+        return new Catalogue(VERSION, ingredients, cuts, broths, sauces, prepSteps);
+    }
+
+    private Ingredient ingredient(Row row) {
+        Category category = row.oneOf("category", Category.class);
+        String id = unique(row, ingredientIds);
+        if (category != Category.LARDER) {
+            servedIds.add(id);
+        }
+        return new Ingredient(
+                id,
+                row.text("name"),
+                category,
+                row.oneOf("origin", Origin.class),
+                Set.copyOf(row.someOf("allergens", Allergen.class)),
+                Set.copyOf(row.someOf("traits", Trait.class)),
+                row.oneOf("aisle", Aisle.class),
+                row.number("edibleShare", 0.05, 1),
+                row.number("densityGPerMl", 0.1, 3),
+                row.whole("keepsDays", 0, 3650),
+                row.mark());
+    }
+
+    private PrepStep prepStep(Row row) {
+        return new PrepStep(
+                unique(row, prepIds),
+                row.text("verb"),
+                row.text("tool"),
+                row.number("minutes", 0, 1440),
+                row.number("minutesPerKg", 0, 240),
+                row.yesNo("passive"),
+                row.raw("caution"),
+                row.mark());
+    }
+
+    private Cut cut(Row row) {
+        Shape shape = row.oneOf("shape", Shape.class);
+        List<Double> sizes = row.sizes("sizesMm");
+        if (sizes.size() != shape.dimensions()) {
+            throw row.refuse("sizesMm", shape.dimensions() + " sizes joined by x for " + shape);
+        }
+        OptionalDouble pieceGrams = row.optionalNumber("pieceGrams", 0.5, 500);
+        RawRisk risk = row.oneOf("rawRisk", RawRisk.class);
+        return new Cut(
+                unique(row, otherIds),
+                row.reference("ingredient", servedIds::contains, "ingredient that is served"),
+                row.raw("name"),
+                shape,
+                sizes,
+                row.oneOf("start", StartState.class),
+                pieceGrams.isPresent() ? pieceGrams.getAsDouble() : null,
+                times(row, risk),
+                frozenTimes(row, risk),
+                row.text("cue"),
+                row.yesNo("byHand"),
+                risk,
+                safeCore(row, risk),
+                risk == RawRisk.NONE ? "" : row.text("safeSource"),
+                row.oneOf("choking", Choking.class),
+                row.someOf("textures", Texture.class),
+                row.number("dryShare", 0.05, 1),
+                row.number("swell", 0.5, 4),
+                row.parts("prep").stream().peek(step -> checkPrep(row, step)).toList(),
+                row.mark());
+    }
+
+    private void checkPrep(Row row, String step) {
+        if (!prepIds.contains(step)) {
+            throw row.refuse("prep", "ids of known prep steps joined by |");
+        }
+    }
+
+    private static @Nullable Integer safeCore(Row row, RawRisk risk) {
+        if (risk == RawRisk.NONE) {
+            return null;
+        }
+        return row.whole("safeCoreC", risk.minimumCoreC(), 100);
+    }
+
+    private static Times times(Row row, RawRisk risk) {
+        int pleasant = row.whole("pleasantS", 1, LONGEST_SECONDS);
+        int safe = risk == RawRisk.NONE ? 0 : row.whole("safeS", 1, LONGEST_SECONDS);
+        int ready = Math.max(pleasant, safe);
+        int best = row.whole("bestUntilS", ready, LONGEST_SECONDS);
+        return new Times(pleasant, safe, best, row.whole("overcookedS", best + 1, LONGEST_SECONDS));
+    }
+
+    /** From the freezer it takes longer by as much as its own ready time does; a raw cut has its own safe time too. */
+    private static @Nullable Times frozenTimes(Row row, RawRisk risk) {
+        OptionalInt pleasant = row.optionalWhole("frozenPleasantS", 1, LONGEST_SECONDS);
+        if (pleasant.isEmpty()) {
+            return null;
+        }
+        int safe = risk == RawRisk.NONE ? 0 : row.whole("frozenSafeS", 1, LONGEST_SECONDS);
+        Times chilled = times(row, risk);
+        int later = Math.max(pleasant.getAsInt(), safe) - chilled.ready();
+        if (later < 0) {
+            throw row.refuse("frozenPleasantS", "a time no shorter than from the fridge");
+        }
+        return new Times(pleasant.getAsInt(), safe, chilled.bestUntil() + later, chilled.overcooked() + later);
+    }
+
+    private Broth broth(CatalogueFiles.Entry entry) {
+        Row row = entry.row();
+        List<Broth.BrothStep> steps = new ArrayList<>();
+        Set<String> stepIds = new LinkedHashSet<>();
+        for (Row step : entry.list("steps")) {
+            steps.add(new Broth.BrothStep(
+                    unique(step, stepIds),
+                    step.text("text"),
+                    step.number("minutes", 0, 1440),
+                    step.number("minutesPerLitre", 0, 120),
+                    step.yesNo("passive"),
+                    step.raw("caution")));
+        }
+        return new Broth(
+                unique(row, otherIds),
+                row.text("name"),
+                row.text("remark"),
+                row.id("tint"),
+                row.oneOf("heat", Heat.class),
+                row.number("saltPercent", 0, 5),
+                entry.list("parts").stream()
+                        .map(part -> new Broth.Part(
+                                part.reference("ingredient", ingredientIds::contains, "ingredient"),
+                                part.number("gramsPerLitre", 0.1, 1000)))
+                        .toList(),
+                steps,
+                row.mark());
+    }
+
+    private Sauce sauce(CatalogueFiles.Entry entry) {
+        Row row = entry.row();
+        return new Sauce(
+                unique(row, otherIds),
+                row.text("name"),
+                row.text("remark"),
+                row.yesNo("rawEgg"),
+                entry.list("parts").stream()
+                        .map(part -> new Sauce.Part(
+                                part.reference("ingredient", ingredientIds::contains, "ingredient"),
+                                part.number("mlPer100", 0.1, 100)))
+                        .toList(),
+                row.number("minutes", 0, 240),
+                row.mark());
+    }
+
+    private static String unique(Row row, Set<String> ids) {
+        String id = row.id("id");
+        if (!ids.add(id)) {
+            throw row.refuse("id", "an id no other entry has");
+        }
+        return id;
+    }
+}

@@ -1,0 +1,60 @@
+package org.livelyladle.core.catalogue;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.measure.Mark;
+
+/**
+ * A form in which an ingredient comes to the table.
+ *
+ * @param dimensionsMm full dimensions as {@link Shape} asks for them [mm]
+ * @param pieceGrams weight of one piece [g]; null for what is served by weight
+ * @param chilledTimes times from the stated start state
+ * @param frozenTimes times straight from the freezer; null where nobody has stated them
+ * @param byHand dipped by each guest, slice by slice
+ * @param safeCoreC core temperature at which it is safe [°C]; null without raw risk
+ * @param dryShare dry equivalent of one gram as planned (starch), 1 for all others
+ * @param swell weight in the pot over weight as planned
+ * @param prep ids of the prep steps it needs, in order
+ */
+public record Cut(
+        String id,
+        String ingredient,
+        String name,
+        Shape shape,
+        List<Double> dimensionsMm,
+        StartState start,
+        @Nullable Double pieceGrams,
+        Times times,
+        @Nullable Times frozenTimes,
+        String cue,
+        boolean byHand,
+        RawRisk rawRisk,
+        @Nullable Integer safeCoreC,
+        String safeSource,
+        Choking choking,
+        List<Texture> textures,
+        double dryShare,
+        double swell,
+        List<String> prep,
+        Mark mark) {
+
+    public Cut {
+        dimensionsMm = List.copyOf(dimensionsMm);
+        textures = List.copyOf(textures);
+        prep = List.copyOf(prep);
+    }
+
+    public boolean isCounted() {
+        return pieceGrams != null;
+    }
+
+    /** Times for the state it is put in from; empty when it is frozen, raw and nobody has stated a time for that. */
+    public Optional<Times> timesFrom(boolean frozen) {
+        if (!frozen || start == StartState.FROZEN) {
+            return Optional.of(times);
+        }
+        return Optional.ofNullable(frozenTimes);
+    }
+}

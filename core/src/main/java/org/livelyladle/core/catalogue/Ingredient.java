@@ -1,0 +1,38 @@
+package org.livelyladle.core.catalogue;
+
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.Set;
+import org.livelyladle.core.measure.Mark;
+
+/**
+ * Something one can buy.
+ *
+ * @param edibleShare part of the bought weight that reaches the table, over 0 to 1
+ * @param densityGPerMl for spooned and poured goods [g/ml]
+ * @param keepsDays how long it keeps once bought, cold where needed [d]
+ */
+public record Ingredient(
+        String id,
+        String name,
+        Category category,
+        Origin origin,
+        Set<Allergen> allergens,
+        Set<Trait> traits,
+        Aisle aisle,
+        double edibleShare,
+        double densityGPerMl,
+        int keepsDays,
+        Mark mark) {
+
+    public Ingredient {
+        allergens = ordered(allergens, Allergen.class);
+        traits = ordered(traits, Trait.class);
+    }
+
+    private static <E extends Enum<E>> Set<E> ordered(Collection<E> values, Class<E> type) {
+        EnumSet<E> set = EnumSet.noneOf(type);
+        set.addAll(values);
+        return java.util.Collections.unmodifiableSet(set);
+    }
+}

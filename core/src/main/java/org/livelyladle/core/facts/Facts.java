@@ -1,0 +1,68 @@
+package org.livelyladle.core.facts;
+
+import static java.util.Objects.requireNonNull;
+
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * What the events come to. Immutable.
+ *
+ * @param bought purchases not taken back, in the order they were made
+ * @param doneTasks ids of tasks that are done
+ */
+public record Facts(List<Bought> bought, Set<String> doneTasks) {
+
+    public Facts {
+        bought = List.copyOf(bought);
+        doneTasks = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(doneTasks));
+    }
+
+    /** A purchase: what, from which offer, how much [g] and for how much [cents]. */
+    public record Bought(UUID event, String offer, String ingredient, int count, double grams, int priceCents) {}
+
+    public static Facts none() {
+        return new Facts(List.of(), Set.of());
+    }
+
+    /** Folds events in their order; an id seen before is ignored. */
+    public static Facts fold(List<PartyEvent> events) {
+        Map<UUID, Bought> bought = new LinkedHashMap<>();
+        Set<String> done = new LinkedHashSet<>();
+        Set<UUID> seen = new LinkedHashSet<>();
+        for (PartyEvent event : events) {
+            if (seen.add(event.id())) {
+                switch (event.type()) {
+                    case BOUGHT -> bought.put(event.id(), purchase(event));
+                    case RETURNED ->
+                        bought.keySet().removeIf(id -> id.toString().equals(event.subject()));
+                    case TASK_DONE -> done.add(event.subject());
+                    case TASK_REOPENED -> done.remove(event.subject());
+                }
+            }
+        }
+        return new Facts(List.copyOf(bought.values()), done);
+    }
+
+    private static Bought purchase(PartyEvent event) {
+        return new Bought(
+                event.id(),
+                event.subject(),
+                requireNonNull(event.ingredient()),
+                requireNonNull(event.count()),
+                requireNonNull(event.grams()),
+                requireNonNull(event.priceCents()));
+    }
+
+    /** Weight bought of an ingredient [g]. */
+    public double boughtGrams(String ingredient) {
+        return bought.stream()
+                .filter(purchase -> purchase.ingredient().equals(ingredient))
+                .mapToDouble(Bought::grams)
+                .sum();
+    }
+}

@@ -1,0 +1,87 @@
+package org.livelyladle.core.measure;
+
+import java.util.List;
+
+/** How the terms of a working make its result; {@link #evaluate} repeats the computation from the values shown. */
+public enum Operation {
+    /** The first term as it stands. */
+    GIVEN {
+        @Override
+        public double evaluate(List<Double> values) {
+            return values.get(0);
+        }
+    },
+    SUM {
+        @Override
+        public double evaluate(List<Double> values) {
+            return values.stream().mapToDouble(Double::doubleValue).sum();
+        }
+    },
+    PRODUCT {
+        @Override
+        public double evaluate(List<Double> values) {
+            return values.stream().mapToDouble(Double::doubleValue).reduce(1, (a, b) -> a * b);
+        }
+    },
+    /** The first term less all others. */
+    DIFFERENCE {
+        @Override
+        public double evaluate(List<Double> values) {
+            return 2 * values.get(0) - SUM.evaluate(values);
+        }
+    },
+    /** The first term divided by all others. */
+    QUOTIENT {
+        @Override
+        public double evaluate(List<Double> values) {
+            double result = values.get(0);
+            for (double divisor : values.subList(1, values.size())) {
+                result /= divisor;
+            }
+            return result;
+        }
+    },
+    /** First x second / third: a part of a whole by weight. */
+    SHARE {
+        @Override
+        public double evaluate(List<Double> values) {
+            return values.get(0) * values.get(1) / values.get(2);
+        }
+    },
+    MAXIMUM {
+        @Override
+        public double evaluate(List<Double> values) {
+            return values.stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        }
+    },
+    MINIMUM {
+        @Override
+        public double evaluate(List<Double> values) {
+            return values.stream().mapToDouble(Double::doubleValue).min().orElse(0);
+        }
+    },
+    /** The largest step between neighbours once the terms stand in ascending order. */
+    LARGEST_STEP {
+        @Override
+        public double evaluate(List<Double> values) {
+            List<Double> sorted = values.stream().sorted().toList();
+            double largest = 0;
+            for (int i = 1; i < sorted.size(); i++) {
+                largest = Math.max(largest, sorted.get(i) - sorted.get(i - 1));
+            }
+            return largest;
+        }
+    },
+    /** The first term is a place (1, 2, ...) among the exact shares that follow; their sum is shared in whole pieces. */
+    LARGEST_REMAINDER {
+        @Override
+        public double evaluate(List<Double> values) {
+            double[] quotas = values.subList(1, values.size()).stream()
+                    .mapToDouble(Double::doubleValue)
+                    .toArray();
+            return LargestRemainder.share(quotas)[(int) Math.round(values.get(0)) - 1];
+        }
+    };
+
+    public abstract double evaluate(List<Double> values);
+}

@@ -1,0 +1,162 @@
+package org.livelyladle.core.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.livelyladle.core.brief.Appetite;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Decisions.SplashChoice;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.NeedKind;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Choking;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.catalogue.Sauce;
+import org.livelyladle.core.catalogue.Trait;
+import org.livelyladle.core.portions.Portion;
+import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.safety.Content;
+
+/** The usual cautions that this very party calls for. */
+final class CautionFinder {
+    private static final int OLD_PRICES_DAYS = 30;
+    private static final String DEFER = " Local rules and makers' instructions come first.";
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final Portions portions;
+    private final LocalDate asOf;
+    private final List<Caution> cautions = new ArrayList<>();
+
+    CautionFinder(Brief brief, Catalogue catalogue, Portions portions, LocalDate asOf) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.portions = portions;
+        this.asOf = asOf;
+    }
+
+    List<Caution> find() {
+        brief.guests().forEach(this::guest);
+        brief.sides().forEach(this::side);
+        brief.decisions().splashes().forEach(this::splash);
+        brief.menu().forEach(item -> cut(catalogue.cut(item.cut())));
+        brief.sauces().forEach(choice -> sauce(catalogue.sauce(choice.sauce())));
+        prices();
+        if (!brief.pots().isEmpty()) {
+            add(
+                    Step.PREP,
+                    "",
+                    "carry",
+                    "Boiling broth is heavy and scalds: clear the way, lid on, children and cables out of it." + DEFER);
+            add(Step.POTS, "", "stove", "Air the room, no pot wider than its stove, no two stoves touching." + DEFER);
+        }
+        if (brief.menu().stream().anyMatch(item -> catalogue.cut(item.cut()).rawRisk() != RawRisk.NONE)) {
+            add(
+                    Step.TABLE,
+                    "",
+                    "chopsticks",
+                    "One pair of chopsticks for raw food, another to eat with; raw and cooked on plates of their own.");
+        }
+        return cautions;
+    }
+
+    private void guest(Guest guest) {
+        if (isSmallChild(guest)) {
+            add(
+                    Step.GUESTS,
+                    guest.id(),
+                    "reach",
+                    "Hot broth: keep pots, ladles and cables out of " + guest.name() + "'s reach.");
+        }
+        if (guest.has(NeedKind.PREGNANT) || guest.has(NeedKind.IMMUNE_WEAK)) {
+            add(
+                    Step.GUESTS,
+                    guest.id(),
+                    "through",
+                    "For " + guest.name()
+                            + " everything is cooked right through and eaten hot; in doubt ask a doctor or midwife.");
+        }
+    }
+
+    private void side(Side side) {
+        Content content = Content.of(catalogue.broth(side.broth()), catalogue);
+        String name = catalogue.broth(side.broth()).name();
+        if (content.traits().contains(Trait.MEDICINAL_HERB)) {
+            add(
+                    Step.POTS,
+                    side.id(),
+                    "herbs",
+                    name + " holds medicinal herbs: ask a doctor or pharmacist who may have them.");
+        }
+        if (content.traits().contains(Trait.ALCOHOL)) {
+            add(Step.POTS, side.id(), "alcohol", name + " holds alcohol; some of it stays however long it boils.");
+        }
+    }
+
+    private void splash(SplashChoice choice) {
+        String name = brief.guest(choice.guest()).orElseThrow().name();
+        add(
+                Step.POTS,
+                choice.pot(),
+                "splash." + choice.guest(),
+                name
+                        + " eats from a shared pot by your choice: a splash over the wall can be enough for an allergy. Ask "
+                        + name + " first.");
+    }
+
+    private void cut(Cut cut) {
+        if (cut.choking() != Choking.NONE) {
+            Set<String> eaters = portions.lines().stream()
+                    .filter(line -> line.cut().equals(cut.id()) && line.served().value() > 0)
+                    .map(Portion::guest)
+                    .collect(Collectors.toSet());
+            brief.guests().stream()
+                    .filter(guest -> isSmallChild(guest) && eaters.contains(guest.id()))
+                    .forEach(guest -> add(
+                            Step.INGREDIENTS,
+                            cut.id(),
+                            "choking." + guest.id(),
+                            catalogue.fullName(cut) + " for " + guest.name() + ": "
+                                    + cut.choking().advice() + "."));
+        }
+        if (cut.rawRisk() == RawRisk.FILLED || cut.rawRisk() == RawRisk.MINCED || cut.rawRisk() == RawRisk.POULTRY) {
+            add(
+                    Step.INGREDIENTS,
+                    cut.id(),
+                    "through",
+                    catalogue.fullName(cut) + ": cook right through, " + cut.safeCoreC() + " °C at the core.");
+        }
+    }
+
+    private void sauce(Sauce sauce) {
+        if (sauce.rawEgg()) {
+            add(
+                    Step.SAUCES,
+                    sauce.id(),
+                    "egg",
+                    sauce.name() + " holds raw egg: not for children, pregnant or immune-weak guests.");
+        }
+    }
+
+    private void prices() {
+        long days = ChronoUnit.DAYS.between(brief.prices().asOf(), asOf);
+        if (days > OLD_PRICES_DAYS && !brief.prices().offers().isEmpty()) {
+            add(Step.SHOPPING, "", "prices", "Prices are " + days + " days old: the bill may differ.");
+        }
+    }
+
+    private static boolean isSmallChild(Guest guest) {
+        return guest.has(NeedKind.SMALL_CHILD)
+                || guest.appetite() == Appetite.CHILD
+                || guest.appetite() == Appetite.TODDLER;
+    }
+
+    private void add(Step step, String subject, String kind, String text) {
+        cautions.add(new Caution("caution." + step + "." + subject + "." + kind, step, subject, text));
+    }
+}

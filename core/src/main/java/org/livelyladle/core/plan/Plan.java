@@ -1,0 +1,33 @@
+package org.livelyladle.core.plan;
+
+import java.util.List;
+import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.prep.Prep;
+import org.livelyladle.core.purchases.Purchases;
+import org.livelyladle.core.sauces.Sauces;
+import org.livelyladle.core.table.TablePlan;
+
+/**
+ * Everything computed for a party. The same brief, catalogue, facts and day give an equal plan.
+ *
+ * @param unmet what cannot be given, worst first
+ */
+public record Plan(
+        Portions portions,
+        Broths broths,
+        List<CookingWindow> windows,
+        TablePlan table,
+        Sauces sauces,
+        Purchases purchases,
+        Prep prep,
+        List<Caution> cautions,
+        List<Unmet> unmet) {
+
+    public Plan {
+        windows = List.copyOf(windows);
+        cautions = List.copyOf(cautions);
+        unmet = List.copyOf(unmet);
+    }
+}

@@ -1,0 +1,66 @@
+package org.livelyladle.core.plan;
+
+import static java.util.Objects.requireNonNull;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.BriefCheck;
+import org.livelyladle.core.broths.BrothPlanner;
+import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.cooking.WindowPlanner;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.portions.PortionPlanner;
+import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.prep.Prep;
+import org.livelyladle.core.prep.PrepPlanner;
+import org.livelyladle.core.purchases.PurchasePlanner;
+import org.livelyladle.core.purchases.Purchases;
+import org.livelyladle.core.sauces.SaucePlanner;
+import org.livelyladle.core.sauces.Sauces;
+import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TablePlanner;
+
+/** {@code plan = f(brief, catalogue, facts, asOf)}: the pipeline, pure and deterministic. */
+public final class Planner {
+    private final Catalogue catalogue;
+
+    public Planner(Catalogue catalogue) {
+        this.catalogue = requireNonNull(catalogue, "catalogue");
+    }
+
+    /**
+     * @param asOf the day the plan is looked at, against which prices are judged old
+     * @throws org.livelyladle.core.brief.InvalidInputException when the brief does not fit the catalogue
+     */
+    public Planned plan(Brief brief, Facts facts, LocalDate asOf) {
+        requireNonNull(facts, "facts");
+        requireNonNull(asOf, "asOf");
+        BriefCheck.check(requireNonNull(brief, "brief"), catalogue);
+        Ledger ledger = new Ledger();
+        KitchenText text = new KitchenText(brief.units(), brief.currency());
+        Portions portions = new PortionPlanner(brief, catalogue, ledger, text).plan();
+        Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan();
+        Map<String, CookingWindow> windows = new WindowPlanner(catalogue, ledger).plan(brief);
+        TablePlan table = new TablePlanner(brief, catalogue, broths, windows, ledger, text).plan(portions);
+        Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan();
+        Purchases purchases = new PurchasePlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces);
+        Prep prep = new PrepPlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces);
+        Plan plan = new Plan(
+                portions,
+                broths,
+                List.copyOf(windows.values()),
+                table,
+                sauces,
+                purchases,
+                prep,
+                new CautionFinder(brief, catalogue, portions, asOf).find(),
+                new UnmetFinder(brief, catalogue, text, portions, table, sauces, purchases, prep).find());
+        return new Planned(plan, ledger);
+    }
+}

@@ -1,0 +1,20 @@
+package org.livelyladle.core.plan;
+
+/** One edit of the brief that would mend something. */
+public record Remedy(String label, Kind kind, String subject, String value) {
+    /** What the edit does; {@code subject} and {@code value} name what with. */
+    public enum Kind {
+        /** Put the cut {@code value} on the menu. */
+        ADD_CUT,
+        /** Put a small pot with broth {@code value} on the table. */
+        ADD_POT,
+        /** Offer the sauce {@code value}. */
+        ADD_SAUCE,
+        /** Let the meal last {@code value} minutes. */
+        LENGTHEN_MEAL,
+        /** Free the pin {@code value} in the decisions' list {@code subject}. */
+        FREE_PIN,
+        /** Nothing to do by one tap: look at the step {@code value}. */
+        SHOW_STEP
+    }
+}

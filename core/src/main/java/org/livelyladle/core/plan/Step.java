@@ -1,0 +1,12 @@
+package org.livelyladle.core.plan;
+
+/** The steps of the work, where cautions and open questions belong. */
+public enum Step {
+    GUESTS,
+    POTS,
+    INGREDIENTS,
+    SAUCES,
+    SHOPPING,
+    PREP,
+    TABLE
+}

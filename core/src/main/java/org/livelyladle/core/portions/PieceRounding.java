@@ -1,0 +1,69 @@
+package org.livelyladle.core.portions;
+
+import static org.livelyladle.core.measure.Operation.LARGEST_REMAINDER;
+import static org.livelyladle.core.measure.Operation.QUOTIENT;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.livelyladle.core.measure.Figure;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.measure.LargestRemainder;
+import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.measure.Mark;
+import org.livelyladle.core.measure.Term;
+
+/** Whole pieces of one cut for its eaters, each within one piece of the exact grams. */
+record PieceRounding(Ledger ledger, String cut, String name) {
+
+    /**
+     * @param ids the eaters in ascending order, which breaks ties
+     * @param grams exact shares [g]
+     * @param pieceGrams weight of one piece [g]
+     */
+    Map<String, Figure> round(List<String> ids, Map<String, Figure> grams, double pieceGrams) {
+        List<Figure> exact =
+                ids.stream().map(id -> exact(id, grams.get(id), pieceGrams)).toList();
+        int[] whole =
+                LargestRemainder.share(exact.stream().mapToDouble(Figure::value).toArray());
+        Map<String, Figure> pieces = new LinkedHashMap<>();
+        for (int i = 0; i < whole.length; i++) {
+            pieces.put(ids.get(i), pieces(ids.get(i), i + 1, whole[i], exact));
+        }
+        return pieces;
+    }
+
+    private Figure exact(String guest, Figure grams, double pieceGrams) {
+        double value = grams.value() / pieceGrams;
+        return ledger.figure("exact." + guest + "." + cut, value, "pieces", KitchenText.number(value, 2))
+                .by(
+                        name + ", exact pieces",
+                        "Exact share / weight of one piece",
+                        QUOTIENT,
+                        () -> List.of(
+                                Term.of("exact share", grams),
+                                Term.of(
+                                        "one piece",
+                                        pieceGrams,
+                                        "g",
+                                        KitchenText.number(pieceGrams, 1) + " g",
+                                        "catalogue",
+                                        Mark.MEMORY)));
+    }
+
+    private Figure pieces(String guest, int place, int count, List<Figure> exact) {
+        return ledger.figure("pieces." + guest + "." + cut, count, "pieces", KitchenText.pieces(count))
+                .by(
+                        name + ", whole pieces",
+                        "Whole parts first, then one more to the largest remainders",
+                        LARGEST_REMAINDER,
+                        () -> {
+                            List<Term> terms = new ArrayList<>();
+                            terms.add(Term.of(
+                                    "place in the list", place, "1", place + " of " + exact.size(), "", Mark.COMPUTED));
+                            exact.forEach(figure -> terms.add(Term.of("exact pieces", figure)));
+                            return terms;
+                        });
+    }
+}

@@ -1,0 +1,56 @@
+package org.livelyladle.core.portions;
+
+import static org.livelyladle.core.catalogue.Category.BALLS;
+import static org.livelyladle.core.catalogue.Category.LEAVES;
+import static org.livelyladle.core.catalogue.Category.MEAT;
+import static org.livelyladle.core.catalogue.Category.MUSHROOMS;
+import static org.livelyladle.core.catalogue.Category.ROOTS;
+import static org.livelyladle.core.catalogue.Category.SEAFOOD;
+import static org.livelyladle.core.catalogue.Category.STARCH;
+import static org.livelyladle.core.catalogue.Category.TOFU;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Set;
+import org.livelyladle.core.catalogue.Category;
+
+/**
+ * Where a category's grams go when a guest has nothing to eat in it: to its likeliest stand-ins, in these proportions
+ * (memory). A vegan's meat, seafood and balls so become tofu, mushrooms and roots. Total food stays the same.
+ */
+final class Reflow {
+    private static final Map<Category, Map<Category, Double>> MATRIX = matrix();
+
+    private Reflow() {}
+
+    private static Map<Category, Map<Category, Double>> matrix() {
+        Map<Category, Map<Category, Double>> rows = new EnumMap<>(Category.class);
+        rows.put(MEAT, Map.of(SEAFOOD, 2.0, BALLS, 1.0, TOFU, 3.0, MUSHROOMS, 2.0, ROOTS, 1.0));
+        rows.put(SEAFOOD, Map.of(MEAT, 2.0, BALLS, 1.0, TOFU, 2.0, MUSHROOMS, 1.0));
+        rows.put(BALLS, Map.of(MEAT, 1.0, SEAFOOD, 1.0, TOFU, 2.0, MUSHROOMS, 1.0, ROOTS, 1.0));
+        rows.put(TOFU, Map.of(MEAT, 1.0, BALLS, 1.0, MUSHROOMS, 2.0, ROOTS, 1.0));
+        rows.put(MUSHROOMS, Map.of(LEAVES, 2.0, ROOTS, 1.0, TOFU, 1.0));
+        rows.put(LEAVES, Map.of(MUSHROOMS, 2.0, ROOTS, 2.0));
+        rows.put(ROOTS, Map.of(LEAVES, 1.0, MUSHROOMS, 1.0, STARCH, 1.0));
+        rows.put(STARCH, Map.of(ROOTS, 2.0, TOFU, 1.0, LEAVES, 1.0));
+        return rows;
+    }
+
+    /**
+     * Weights of the categories that take over, among those open to the guest; all open ones alike when none of the
+     * usual stand-ins is open, and none when nothing is open at all.
+     */
+    static Map<Category, Double> from(Category category, Set<Category> open) {
+        Map<Category, Double> weights = new EnumMap<>(Category.class);
+        MATRIX.get(category).forEach((to, weight) -> {
+            if (open.contains(to)) {
+                weights.put(to, weight);
+            }
+        });
+        if (weights.isEmpty()) {
+            open.forEach(to -> weights.put(to, 1.0));
+        }
+        return Collections.unmodifiableMap(weights);
+    }
+}

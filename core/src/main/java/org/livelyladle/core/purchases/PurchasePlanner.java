@@ -1,0 +1,240 @@
+package org.livelyladle.core.purchases;
+
+import static org.livelyladle.core.measure.Operation.GIVEN;
+import static org.livelyladle.core.measure.Operation.PRODUCT;
+import static org.livelyladle.core.measure.Operation.SUM;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Decisions.OfferPin;
+import org.livelyladle.core.brief.Offer;
+import org.livelyladle.core.brief.Shop;
+import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.catalogue.Aisle;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.measure.Figure;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.measure.Mark;
+import org.livelyladle.core.measure.Term;
+import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.sauces.Sauces;
+
+/** Turns needs into packs, and packs into lists by shop and aisle. */
+public final class PurchasePlanner {
+    /** A gram or less is not worth a trip. */
+    private static final double NEGLIGIBLE_G = 0.5;
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final Facts facts;
+    private final Ledger ledger;
+    private final KitchenText text;
+    private final List<Purchases.Unoffered> unoffered = new ArrayList<>();
+    private final List<Purchases.BeatenPin> beaten = new ArrayList<>();
+    private final List<Draft> drafts = new ArrayList<>();
+
+    private record Draft(String shop, Aisle aisle, Purchases.Line line) {}
+
+    public PurchasePlanner(Brief brief, Catalogue catalogue, Facts facts, Ledger ledger, KitchenText text) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.facts = facts;
+        this.ledger = ledger;
+        this.text = text;
+    }
+
+    public Purchases plan(Portions portions, Broths broths, Sauces sauces) {
+        List<Purchases.Need> needs =
+                new NeedCollector(brief, catalogue, facts, ledger, text).collect(portions, broths, sauces);
+        facts.bought().forEach(this::addBought);
+        needs.stream().filter(need -> need.missing().value() > NEGLIGIBLE_G).forEach(this::addPacks);
+        List<Purchases.Trip> trips = brief.shops().stream()
+                .sorted(Comparator.comparing(Shop::tripAt))
+                .map(this::trip)
+                .filter(trip -> !trip.lines().isEmpty())
+                .toList();
+        double cents = trips.stream().mapToDouble(trip -> trip.bill().value()).sum();
+        Figure bill = ledger.figure("bill", cents, "cents", text.money(cents))
+                .by(
+                        "The bill",
+                        "All shops together",
+                        SUM,
+                        () -> trips.stream()
+                                .map(trip -> Term.of(trip.name(), trip.bill()))
+                                .toList());
+        return new Purchases(bill, trips, needs, unoffered, beaten);
+    }
+
+    private void addPacks(Purchases.Need need) {
+        List<Offer> offers = offers(need);
+        if (offers.isEmpty()) {
+            unoffered.add(new Purchases.Unoffered(need.ingredient(), need.name(), need.missing()));
+            return;
+        }
+        List<PackChooser.Choice> choices = PackChooser.choose(need.missing().value(), offers, brief.wasteCentsPerKg());
+        double bought = choices.stream()
+                .mapToDouble(c -> c.count() * (double) c.offer().unitGrams())
+                .sum();
+        String over = text.exactGrams(bought - need.missing().value()) + " over";
+        choices.forEach(choice -> addPlanned(choice, over));
+    }
+
+    private List<Offer> offers(Purchases.Need need) {
+        List<Offer> all = brief.prices().offers().stream()
+                .filter(offer -> offer.ingredient().equals(need.ingredient()))
+                .toList();
+        Optional<OfferPin> pin = brief.decisions().offers().stream()
+                .filter(p -> p.ingredient().equals(need.ingredient()))
+                .findFirst();
+        if (pin.isEmpty()) {
+            return all;
+        }
+        List<Offer> pinned = all.stream()
+                .filter(offer -> offer.id().equals(pin.get().offer()))
+                .toList();
+        if (pinned.isEmpty()) {
+            beaten.add(new Purchases.BeatenPin(need.ingredient(), pin.get().offer(), "no shop offers it now"));
+            return all;
+        }
+        return pinned;
+    }
+
+    private void addPlanned(PackChooser.Choice choice, String over) {
+        Offer offer = choice.offer();
+        double cents = Math.floor(choice.count() * offer.unitCents() + 0.5);
+        String id = "buy." + offer.id();
+        Figure exact = ledger.figure(id + ".exact", choice.count() * offer.unitCents(), "cents", text.money(cents))
+                .by(
+                        offer.name() + ", before rounding",
+                        "Count x price; packs chosen for the least price and waste together",
+                        PRODUCT,
+                        () -> List.of(
+                                Term.of(
+                                        offer.isLoose() ? "steps of " + offer.unitGrams() + " g" : "packs",
+                                        choice.count(),
+                                        "1",
+                                        String.valueOf(choice.count()),
+                                        "least-cost search over all packs",
+                                        Mark.COMPUTED),
+                                Term.of(
+                                        "price of one",
+                                        offer.unitCents(),
+                                        "cents",
+                                        text.money(offer.unitCents()),
+                                        "prices of " + brief.prices().asOf(),
+                                        Mark.HOST)));
+        Figure cost = ledger.figure(id, cents, "cents", text.money(cents))
+                .by(
+                        offer.name(),
+                        "Rounded to whole cents",
+                        SUM,
+                        () -> List.of(
+                                Term.of("count x price", exact),
+                                Term.of(
+                                        "rounding",
+                                        cents - exact.value(),
+                                        "cents",
+                                        KitchenText.number(cents - exact.value(), 2),
+                                        "half up",
+                                        Mark.COMPUTED)));
+        int grams = choice.count() * offer.unitGrams();
+        Aisle aisle = aisle(offer.ingredient());
+        drafts.add(new Draft(
+                offer.shop(),
+                aisle,
+                new Purchases.Line(
+                        id,
+                        offer.id(),
+                        offer.ingredient(),
+                        offer.name(),
+                        aisle.label(),
+                        choice.count(),
+                        grams,
+                        amount(offer, choice.count()),
+                        unitPrice(offer),
+                        cost,
+                        over,
+                        null)));
+    }
+
+    private void addBought(Facts.Bought bought) {
+        Optional<Offer> offer = brief.prices().offers().stream()
+                .filter(o -> o.id().equals(bought.offer()))
+                .findFirst();
+        Optional<String> shop = offer.map(Offer::shop)
+                .or(() -> brief.shops().stream().map(Shop::id).findFirst());
+        if (shop.isEmpty() || catalogue.findIngredient(bought.ingredient()).isEmpty()) {
+            return;
+        }
+        String id = "bought." + bought.event();
+        String name = offer.map(Offer::name)
+                .orElseGet(() -> catalogue.ingredient(bought.ingredient()).name());
+        Figure cost = ledger.figure(id, bought.priceCents(), "cents", text.money(bought.priceCents()))
+                .by(
+                        name + ", bought",
+                        "What was paid",
+                        GIVEN,
+                        () -> List.of(Term.of(
+                                "paid",
+                                bought.priceCents(),
+                                "cents",
+                                text.money(bought.priceCents()),
+                                "ticked off",
+                                Mark.HOST)));
+        Aisle aisle = aisle(bought.ingredient());
+        drafts.add(new Draft(
+                shop.get(),
+                aisle,
+                new Purchases.Line(
+                        id,
+                        bought.offer(),
+                        bought.ingredient(),
+                        name,
+                        aisle.label(),
+                        bought.count(),
+                        bought.grams(),
+                        offer.map(o -> amount(o, bought.count())).orElse(text.grams(bought.grams())),
+                        offer.map(this::unitPrice).orElse(""),
+                        cost,
+                        null,
+                        bought.event())));
+    }
+
+    private Aisle aisle(String ingredient) {
+        return catalogue.ingredient(ingredient).aisle();
+    }
+
+    private String amount(Offer offer, int count) {
+        return offer.isLoose()
+                ? text.grams(count * (double) offer.unitGrams()) + " loose"
+                : count + " × " + text.grams(offer.unitGrams());
+    }
+
+    private String unitPrice(Offer offer) {
+        return text.money(offer.unitCents() * 1000 / offer.unitGrams()) + " a kg";
+    }
+
+    private Purchases.Trip trip(Shop shop) {
+        List<Purchases.Line> lines = drafts.stream()
+                .filter(draft -> draft.shop().equals(shop.id()))
+                .sorted(Comparator.comparing(Draft::aisle)
+                        .thenComparing(draft -> draft.line().name()))
+                .map(Draft::line)
+                .toList();
+        double cents = lines.stream().mapToDouble(line -> line.cost().value()).sum();
+        Figure bill = ledger.figure("bill." + shop.id(), cents, "cents", text.money(cents))
+                .by(
+                        "Bill at " + shop.name(),
+                        "All lines, bought ones as paid",
+                        SUM,
+                        () -> lines.stream()
+                                .map(line -> Term.of(line.name(), line.cost()))
+                                .toList());
+        return new Purchases.Trip(shop.id(), shop.name(), shop.tripAt(), bill, lines);
+    }
+}

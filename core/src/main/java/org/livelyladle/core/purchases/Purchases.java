@@ -1,0 +1,65 @@
+package org.livelyladle.core.purchases;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.measure.Figure;
+
+/**
+ * What to buy where.
+ *
+ * @param bill everything still to buy and everything bought [cents]
+ * @param unoffered needs for which no shop of the party has an offer
+ */
+public record Purchases(
+        Figure bill, List<Trip> trips, List<Need> needs, List<Unoffered> unoffered, List<BeatenPin> beatenPins) {
+
+    public Purchases {
+        trips = List.copyOf(trips);
+        needs = List.copyOf(needs);
+        unoffered = List.copyOf(unoffered);
+        beatenPins = List.copyOf(beatenPins);
+    }
+
+    /** A shop's list, by aisle [cents]. */
+    public record Trip(String shop, String name, LocalDateTime at, Figure bill, List<Line> lines) {}
+
+    /**
+     * Packs to buy, or bought.
+     *
+     * @param count packs, or steps of loose goods
+     * @param amount "2 x 500 g" or "850 g loose"
+     * @param unitPrice price by weight, such as "€12.90 a kg"
+     * @param over what it comes to beyond what is missing; null once bought
+     * @param boughtEvent the event by which it was bought; null while it is still to buy
+     */
+    public record Line(
+            String id,
+            String offer,
+            String ingredient,
+            String name,
+            String aisle,
+            int count,
+            double grams,
+            String amount,
+            String unitPrice,
+            Figure cost,
+            @Nullable String over,
+            @Nullable UUID boughtEvent) {}
+
+    /**
+     * Why an ingredient is bought.
+     *
+     * @param need eaten and cooked, with what is trimmed off [g]
+     * @param withMargin with the host's margin [g]
+     * @param missing less what is at home and bought [g]
+     */
+    public record Need(String ingredient, String name, Figure need, Figure withMargin, Figure missing) {}
+
+    /** Something needed that no shop offers [g]. */
+    public record Unoffered(String ingredient, String name, Figure missing) {}
+
+    /** An offer pin that cannot hold. */
+    public record BeatenPin(String ingredient, String offer, String rule) {}
+}

@@ -1,0 +1,48 @@
+package org.livelyladle.core.safety;
+
+import java.util.List;
+import java.util.function.Predicate;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Need;
+import org.livelyladle.core.brief.NeedKind;
+import org.livelyladle.core.brief.Strength;
+import org.livelyladle.core.catalogue.Origin;
+import org.livelyladle.core.catalogue.Trait;
+
+/** What each need forbids. */
+public final class Needs {
+    private Needs() {}
+
+    /** Needs that keep a guest from eating this. */
+    public static List<Need> brokenByEating(Guest guest, Content content) {
+        return broken(
+                guest, need -> forbids(need.kind(), content) || need.kind().isDelicate() && content.rawEgg());
+    }
+
+    /** Needs that keep a guest from a side that has held this. */
+    public static List<Need> brokenByContact(Guest guest, Content content) {
+        return broken(guest, need -> need.strength() != Strength.DISLIKE && forbids(need.kind(), content));
+    }
+
+    /** Needs so strict that even a splash from the neighbouring side counts. */
+    public static List<Need> brokenBySplash(Guest guest, Content content) {
+        return broken(guest, need -> need.strength() == Strength.MEDICAL && forbids(need.kind(), content));
+    }
+
+    private static List<Need> broken(Guest guest, Predicate<Need> test) {
+        return guest.needs().stream().filter(test).toList();
+    }
+
+    private static boolean forbids(NeedKind kind, Content content) {
+        return switch (kind) {
+            case VEGAN -> content.origins().stream().anyMatch(origin -> origin != Origin.PLANT);
+            case VEGETARIAN -> content.origins().stream().anyMatch(Origin::isFlesh);
+            case NO_PORK -> content.traits().contains(Trait.PORK);
+            case NO_BEEF -> content.traits().contains(Trait.BEEF);
+            case NO_ALCOHOL -> content.traits().contains(Trait.ALCOHOL);
+            case PREGNANT -> content.traits().contains(Trait.MEDICINAL_HERB);
+            case SMALL_CHILD, IMMUNE_WEAK -> false;
+            default -> kind.allergen().map(content.allergens()::contains).orElse(false);
+        };
+    }
+}

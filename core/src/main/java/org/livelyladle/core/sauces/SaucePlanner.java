@@ -1,0 +1,178 @@
+package org.livelyladle.core.sauces;
+
+import static org.livelyladle.core.measure.Operation.PRODUCT;
+import static org.livelyladle.core.measure.Operation.QUOTIENT;
+import static org.livelyladle.core.measure.Operation.SUM;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Need;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Ingredient;
+import org.livelyladle.core.catalogue.Sauce;
+import org.livelyladle.core.measure.Figure;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.measure.Mark;
+import org.livelyladle.core.measure.Term;
+import org.livelyladle.core.safety.Content;
+import org.livelyladle.core.safety.Needs;
+
+/** Shares each guest's sauce evenly among the sauces that suit, and adds up what to stir. */
+public final class SaucePlanner {
+    private static final double USUAL_ML = 60;
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final Ledger ledger;
+    private final KitchenText text;
+    private final List<Sauces.Serving> servings = new ArrayList<>();
+    private final List<Sauces.Clash> clashes = new ArrayList<>();
+    private final List<String> without = new ArrayList<>();
+
+    public SaucePlanner(Brief brief, Catalogue catalogue, Ledger ledger, KitchenText text) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.ledger = ledger;
+        this.text = text;
+    }
+
+    public Sauces plan() {
+        List<Sauce> sauces = brief.sauces().stream()
+                .map(choice -> catalogue.sauce(choice.sauce()))
+                .toList();
+        brief.guests().forEach(guest -> serve(guest, sauces));
+        return new Sauces(sauces.stream().map(this::need).toList(), servings, clashes, without);
+    }
+
+    private void serve(Guest guest, List<Sauce> sauces) {
+        List<Sauce> safe = new ArrayList<>();
+        for (Sauce sauce : sauces) {
+            List<Need> broken = Needs.brokenByEating(guest, Content.of(sauce, catalogue));
+            if (broken.isEmpty()) {
+                safe.add(sauce);
+            } else {
+                clashes.add(new Sauces.Clash(guest.id(), sauce.id(), reason(broken, sauce)));
+            }
+        }
+        if (safe.isEmpty()) {
+            without.add(guest.id());
+            return;
+        }
+        Figure budget = budget(guest);
+        for (Sauce sauce : safe) {
+            double ml = budget.value() / safe.size();
+            Figure figure = ledger.figure("sauce." + guest.id() + "." + sauce.id(), ml, "ml", text.millilitres(ml))
+                    .by(
+                            guest.name() + ": " + sauce.name(),
+                            "Sauce shared evenly among those that suit",
+                            QUOTIENT,
+                            () -> List.of(
+                                    Term.of("sauce in all", budget),
+                                    Term.of(
+                                            "sauces that suit",
+                                            safe.size(),
+                                            "1",
+                                            String.valueOf(safe.size()),
+                                            "",
+                                            Mark.COMPUTED)));
+            servings.add(new Sauces.Serving(guest.id(), sauce.id(), figure));
+        }
+    }
+
+    private static String reason(List<Need> broken, Sauce sauce) {
+        String needs = broken.stream().map(need -> need.kind().label()).collect(Collectors.joining(", "));
+        return sauce.rawEgg() && broken.stream().anyMatch(need -> need.kind().isDelicate())
+                ? needs + ": raw egg"
+                : needs;
+    }
+
+    private Figure budget(Guest guest) {
+        double perAdult = brief.sauceMlPerAdult();
+        double ml = guest.appetite().factor() * perAdult;
+        return ledger.figure("saucebudget." + guest.id(), ml, "ml", text.millilitres(ml))
+                .by(
+                        "Sauce for " + guest.name(),
+                        "Appetite x sauce per adult",
+                        PRODUCT,
+                        () -> List.of(
+                                Term.of(
+                                        "appetite",
+                                        guest.appetite().factor(),
+                                        "1",
+                                        KitchenText.number(guest.appetite().factor(), 2),
+                                        guest.appetite().label(),
+                                        guest.appetite().mark()),
+                                Term.of(
+                                        "sauce per adult",
+                                        perAdult,
+                                        "ml",
+                                        text.millilitres(perAdult),
+                                        "45 for light eaters to 65 ml a head",
+                                        perAdult == USUAL_ML ? Mark.COMMON_PRACTICE : Mark.HOST)));
+    }
+
+    private Sauces.SauceNeed need(Sauce sauce) {
+        List<Sauces.Serving> own = servings.stream()
+                .filter(serving -> serving.sauce().equals(sauce.id()))
+                .toList();
+        double ml = own.stream().mapToDouble(serving -> serving.ml().value()).sum();
+        Figure make = ledger.figure("sauce." + sauce.id(), ml, "ml", text.millilitres(ml))
+                .by(
+                        sauce.name() + " to stir",
+                        "Everybody's share",
+                        SUM,
+                        () -> own.stream()
+                                .map(serving -> Term.of(
+                                        brief.guest(serving.guest())
+                                                .orElseThrow()
+                                                .name(),
+                                        serving.ml()))
+                                .toList());
+        List<Sauces.PartNeed> parts =
+                sauce.parts().stream().map(part -> part(sauce, part, make)).toList();
+        String caution = sauce.rawEgg()
+                ? "Raw egg: not for children, pregnant or immune-weak guests; use very fresh or pasteurised eggs."
+                : "";
+        return new Sauces.SauceNeed(sauce.id(), sauce.name(), sauce.remark(), make, parts, caution);
+    }
+
+    private Sauces.PartNeed part(Sauce sauce, Sauce.Part part, Figure make) {
+        Ingredient ingredient = catalogue.ingredient(part.ingredient());
+        double ml = make.value() * part.mlPer100() / 100;
+        String id = "saucepart." + sauce.id() + "." + ingredient.id();
+        Figure volume = ledger.figure(id + ".ml", ml, "ml", text.millilitres(ml))
+                .by(
+                        ingredient.name() + " for " + sauce.name(),
+                        "Sauce to stir x share",
+                        PRODUCT,
+                        () -> List.of(
+                                Term.of("sauce to stir", make),
+                                Term.of(
+                                        "share",
+                                        part.mlPer100() / 100,
+                                        "1",
+                                        KitchenText.number(part.mlPer100(), 1) + " %",
+                                        "recipe",
+                                        sauce.mark())));
+        double grams = ml * ingredient.densityGPerMl();
+        Figure weight = ledger.figure(id, grams, "g", text.grams(grams))
+                .by(
+                        ingredient.name() + " for " + sauce.name() + ", weight",
+                        "Volume x density",
+                        PRODUCT,
+                        () -> List.of(
+                                Term.of("volume", volume),
+                                Term.of(
+                                        "density",
+                                        ingredient.densityGPerMl(),
+                                        "g/ml",
+                                        KitchenText.number(ingredient.densityGPerMl(), 2) + " g/ml",
+                                        "catalogue",
+                                        ingredient.mark())));
+        return new Sauces.PartNeed(ingredient.id(), ingredient.name(), volume, weight);
+    }
+}

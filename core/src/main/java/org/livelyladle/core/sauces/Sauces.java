@@ -1,0 +1,27 @@
+package org.livelyladle.core.sauces;
+
+import java.util.List;
+import org.livelyladle.core.measure.Figure;
+
+/** The house sauces of the evening. */
+public record Sauces(List<SauceNeed> needs, List<Serving> servings, List<Clash> clashes, List<String> without) {
+    public Sauces {
+        needs = List.copyOf(needs);
+        servings = List.copyOf(servings);
+        clashes = List.copyOf(clashes);
+        without = List.copyOf(without);
+    }
+
+    /** A sauce to stir [ml], with its parts [g] in the recipe's order and any caution. */
+    public record SauceNeed(
+            String sauce, String name, String remark, Figure make, List<PartNeed> parts, String caution) {}
+
+    /** An ingredient of a sauce: measured by volume, bought by weight [ml, g]. */
+    public record PartNeed(String ingredient, String name, Figure volume, Figure grams) {}
+
+    /** What a guest gets of a sauce [ml]. */
+    public record Serving(String guest, String sauce, Figure ml) {}
+
+    /** A sauce a guest keeps away from, and why. */
+    public record Clash(String guest, String sauce, String reason) {}
+}

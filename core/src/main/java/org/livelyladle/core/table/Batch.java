@@ -1,0 +1,107 @@
+package org.livelyladle.core.table;
+
+import java.util.List;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.cooking.CookingWindow;
+
+/**
+ * A drop that has no time yet.
+ *
+ * @param wish where in the meal it belongs by the school of order, 0 at the start to 1 at the finish
+ * @param earliest before this nobody for whom it is may be at the table [s]
+ * @param offset from putting in to taking out [s]
+ */
+record Batch(
+        Cut cut,
+        String name,
+        Side side,
+        Side homeSide,
+        int number,
+        List<Drop.Serving> servings,
+        CookingWindow window,
+        double wish,
+        int earliest,
+        int offset) {
+
+    /** Time for eating one slice before the next is dipped [s]; memory. */
+    private static final int CHEW_SECONDS = 20;
+    /** Raw leaves take this much room until wilted [g/ml]; memory. */
+    private static final double LEAF_BULK_G_PER_ML = 0.15;
+    /** Food displaces broth at this density [g/ml]. */
+    private static final double FOOD_G_PER_ML = 1.05;
+
+    boolean byHand() {
+        return cut.byHand();
+    }
+
+    double grams() {
+        return servings.stream().mapToDouble(Drop.Serving::grams).sum();
+    }
+
+    int repeats() {
+        return byHand() ? servings.stream().mapToInt(Drop.Serving::pieces).max().orElse(1) : 1;
+    }
+
+    int everySeconds() {
+        return byHand() ? roundUp(offset + CHEW_SECONDS) : 0;
+    }
+
+    /** From putting in the first to taking out the last [s]. */
+    int duration() {
+        return offset + (repeats() - 1) * everySeconds();
+    }
+
+    /** What is in the broth at one time [g]. */
+    double loadGrams() {
+        Double piece = cut.pieceGrams();
+        double grams = byHand() && piece != null ? servings.size() * piece : grams();
+        return grams * cut.swell();
+    }
+
+    double volumeMl() {
+        return volumeMl(cut, loadGrams());
+    }
+
+    static double volumeMl(Cut cut, double loadGrams) {
+        return loadGrams / densityInPot(cut);
+    }
+
+    /** Grams of a cut that take a millilitre of room [g/ml]. */
+    static double densityInPot(Cut cut) {
+        return cut.shape() == org.livelyladle.core.catalogue.Shape.LEAF ? LEAF_BULK_G_PER_ML : FOOD_G_PER_ML;
+    }
+
+    /** Up to the five-second grid of the sequence. */
+    static int roundUp(double seconds) {
+        return (int) Math.ceil(seconds / TablePlanner.GRID_SECONDS) * TablePlanner.GRID_SECONDS;
+    }
+
+    Batch movedTo(Side other) {
+        return new Batch(cut, name, other, homeSide, number, servings, window, wish, earliest, offset);
+    }
+
+    Drop at(int putIn, String amount, boolean pinned) {
+        return new Drop(
+                "drop." + cut.id() + "@" + homeSide.id() + "." + number,
+                cut.id(),
+                name,
+                side.id(),
+                homeSide.id(),
+                number,
+                byHand(),
+                grams(),
+                amount,
+                loadGrams(),
+                volumeMl(),
+                servings,
+                putIn,
+                putIn + window.readySeconds(),
+                putIn + window.bestUntilSeconds(),
+                putIn + window.overcookedSeconds(),
+                putIn + duration(),
+                repeats(),
+                everySeconds(),
+                pinned);
+    }
+}

@@ -1,0 +1,114 @@
+package org.livelyladle.core.table;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.broths.SidePlan;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.Shape;
+import org.livelyladle.core.cooking.CookingWindow;
+
+/** Splits what goes into a side into drops the side can take, and says where in the meal each belongs. */
+final class Batcher {
+    /** Slices a guest dips in one go before something else comes; memory. */
+    private static final int SLICES_PER_ROUND = 4;
+    /** Portions of this size a head are worth two servings [g]; memory. */
+    private static final double SECOND_HELPING_G = 45;
+    /** A take-out this long after ready still leaves slack on both sides [s]. */
+    private static final int LATEST_SLACK_SECONDS = 20;
+    /** A drop fills at most this share of a side's free room, so that others fit beside it. */
+    private static final double ROOM_SHARE = 0.6;
+
+    private final Broths broths;
+    private final Map<String, CookingWindow> windows;
+    private final OrderOfEating order;
+
+    Batcher(Broths broths, Map<String, CookingWindow> windows, OrderOfEating order) {
+        this.broths = broths;
+        this.windows = windows;
+        this.order = order;
+    }
+
+    List<Batch> split(Cut cut, Side side, List<Demand> demands) {
+        int count = cut.byHand() ? rounds(demands) : batches(cut, broths.side(side.id()), demands);
+        List<Batch> batches = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            List<Drop.Serving> servings = servings(demands, i, count);
+            if (!servings.isEmpty()) {
+                batches.add(batch(cut, side, batches.size() + 1, servings, order.wish(cut, i, count), demands));
+            }
+        }
+        return batches;
+    }
+
+    private Batch batch(
+            Cut cut, Side side, int number, List<Drop.Serving> servings, double wish, List<Demand> demands) {
+        CookingWindow window = windows.get(cut.id());
+        int slack = Math.min(LATEST_SLACK_SECONDS, (window.bestUntilSeconds() - window.readySeconds()) / 2);
+        int offset = window.readySeconds() + slack;
+        if (!cut.byHand()) {
+            offset = Math.min(Batch.roundUp(offset), window.bestUntilSeconds());
+        }
+        int earliest = demands.stream()
+                .filter(demand -> servings.stream()
+                        .anyMatch(s -> s.guest().equals(demand.guest().id())))
+                .mapToInt(demand -> demand.guest().arrivesAfterMinutes() * 60)
+                .max()
+                .orElse(0);
+        return new Batch(cut, window.name(), side, side, number, servings, window, wish, earliest, offset);
+    }
+
+    private static int rounds(List<Demand> demands) {
+        int most = demands.stream().mapToInt(Demand::pieces).max().orElse(1);
+        return (most + SLICES_PER_ROUND - 1) / SLICES_PER_ROUND;
+    }
+
+    private static int batches(Cut cut, SidePlan side, List<Demand> demands) {
+        double grams = demands.stream().mapToDouble(Demand::grams).sum();
+        double load = grams * cut.swell();
+        double limit =
+                Math.min(side.dropLimit().value(), ROOM_SHARE * side.room().value() * Batch.densityInPot(cut));
+        if (cut.isCounted() && cut.pieceGrams() != null) {
+            double piece = cut.pieceGrams() * cut.swell();
+            limit = Math.max(piece, Math.floor(limit / piece) * piece);
+        }
+        int forRoom = (int) Math.ceil(load / limit - 1e-9);
+        boolean generous = grams / demands.size() >= SECOND_HELPING_G && cut.shape() != Shape.LEAF;
+        boolean lateComers = demands.stream().anyMatch(demand -> demand.guest().arrivesAfterMinutes() > 0)
+                && demands.stream().anyMatch(demand -> demand.guest().arrivesAfterMinutes() == 0);
+        return Math.max(forRoom, generous || lateComers ? 2 : 1);
+    }
+
+    /**
+     * The i-th of n servings. Pieces are dealt round, starting with another guest each time so that a few pieces do not
+     * all fall into the first drop; late guests are dealt into the later drops only.
+     */
+    private static List<Drop.Serving> servings(List<Demand> demands, int index, int count) {
+        List<Drop.Serving> servings = new ArrayList<>();
+        List<Demand> ordered = demands.stream()
+                .sorted(Comparator.comparing(demand -> demand.guest().id()))
+                .toList();
+        for (int g = 0; g < ordered.size(); g++) {
+            Demand demand = ordered.get(g);
+            int first = demand.guest().arrivesAfterMinutes() > 0 ? Math.min(count / 2, count - 1) : 0;
+            if (index < first) {
+                continue;
+            }
+            int turns = count - first;
+            if (demand.pieces() == 0) {
+                servings.add(new Drop.Serving(demand.guest().id(), demand.grams() / turns, 0));
+                continue;
+            }
+            int turn = Math.floorMod(index - first + g, turns);
+            int pieces = demand.pieces() / turns + (turn < demand.pieces() % turns ? 1 : 0);
+            if (pieces > 0) {
+                double each = demand.grams() / demand.pieces();
+                servings.add(new Drop.Serving(demand.guest().id(), pieces * each, pieces));
+            }
+        }
+        return servings;
+    }
+}

@@ -1,0 +1,12 @@
+package org.livelyladle.core.table;
+
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.catalogue.Cut;
+
+/**
+ * What one guest is to get of one cut.
+ *
+ * @param pieces whole pieces; 0 for what is served by weight
+ * @param grams as planned [g]
+ */
+record Demand(Guest guest, Cut cut, int pieces, double grams) {}

@@ -1,0 +1,168 @@
+package org.livelyladle.core.table;
+
+import static org.livelyladle.core.measure.Operation.DIFFERENCE;
+import static org.livelyladle.core.measure.Operation.LARGEST_STEP;
+import static org.livelyladle.core.measure.Operation.MAXIMUM;
+import static org.livelyladle.core.measure.Operation.MINIMUM;
+import static org.livelyladle.core.measure.Operation.QUOTIENT;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.measure.Figure;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.measure.Mark;
+import org.livelyladle.core.measure.Operation;
+import org.livelyladle.core.measure.Term;
+
+/** How the sequence feels: first bites, waits, and how busy the host is. */
+final class PaceFigures {
+    /** Actions at one pot within this time are one [s]. */
+    private static final int ONE_CUE_SECONDS = 20;
+
+    private final Brief brief;
+    private final Ledger ledger;
+    private final int mealSeconds;
+
+    PaceFigures(Brief brief, Ledger ledger) {
+        this.brief = brief;
+        this.ledger = ledger;
+        this.mealSeconds = brief.mealMinutes() * 60;
+    }
+
+    TablePlan plan(
+            List<Drop> drops,
+            List<TablePlan.SideUse> sides,
+            List<TablePlan.Remainder> remainders,
+            List<TablePlan.BeatenPin> beaten) {
+        List<TablePlan.GuestPace> paces =
+                brief.guests().stream().map(guest -> pace(guest, drops, sides)).toList();
+        return new TablePlan(
+                mealSeconds,
+                most(
+                        "table.first",
+                        "Everybody eats by",
+                        "The latest first bite, from sitting down or arriving",
+                        paces,
+                        true),
+                most("table.wait", "Longest wait", "The longest wait of any guest", paces, false),
+                cues(drops),
+                drops,
+                paces,
+                sides,
+                remainders,
+                beaten);
+    }
+
+    private TablePlan.GuestPace pace(Guest guest, List<Drop> drops, List<TablePlan.SideUse> sides) {
+        int arrival = guest.arrivesAfterMinutes() * 60;
+        List<TablePlan.Bite> bites = bites(guest.id(), drops);
+        List<Term> moments = new ArrayList<>();
+        bites.forEach(bite -> moments.add(moment("a bite", bite.at())));
+        int first = bites.isEmpty() ? mealSeconds : bites.get(0).at();
+        Figure firstAt = seconds("firstat." + guest.id(), first)
+                .by(
+                        guest.name() + "'s first bite, from sitting down",
+                        "The earliest of all bites",
+                        MINIMUM,
+                        () -> bites.isEmpty() ? List.of(moment("the finish", mealSeconds)) : moments);
+        Figure firstBite = seconds("first." + guest.id(), first - arrival)
+                .by(
+                        guest.name() + "'s first bite",
+                        "From sitting down, or from arriving",
+                        DIFFERENCE,
+                        () -> List.of(Term.of("first bite", firstAt), moment("arrives", arrival)));
+        List<Term> ends = new ArrayList<>(moments);
+        ends.add(moment("arrives", arrival));
+        ends.add(moment("the finish", mealSeconds));
+        double wait =
+                Operation.LARGEST_STEP.evaluate(ends.stream().map(Term::value).toList());
+        Figure longest = seconds("wait." + guest.id(), wait)
+                .by(guest.name() + "'s longest wait", "Between two bites, or to the finish", LARGEST_STEP, () -> ends);
+        List<String> open = sides.stream()
+                .filter(side -> side.closedTo().stream()
+                        .noneMatch(closed -> closed.guest().equals(guest.id())))
+                .map(TablePlan.SideUse::side)
+                .toList();
+        return new TablePlan.GuestPace(guest.id(), firstBite, longest, open, bites);
+    }
+
+    private static List<TablePlan.Bite> bites(String guest, List<Drop> drops) {
+        List<TablePlan.Bite> bites = new ArrayList<>();
+        for (Drop drop : drops) {
+            for (Drop.Serving serving : drop.servings()) {
+                if (serving.guest().equals(guest)) {
+                    int times = drop.byHand() ? serving.pieces() : 1;
+                    int first = drop.takeOut() - (drop.repeats() - 1) * drop.everySeconds();
+                    for (int i = 0; i < times; i++) {
+                        bites.add(new TablePlan.Bite(first + i * drop.everySeconds(), drop.id()));
+                    }
+                }
+            }
+        }
+        bites.sort(Comparator.comparingInt(TablePlan.Bite::at).thenComparing(TablePlan.Bite::drop));
+        return bites;
+    }
+
+    private Figure most(String id, String title, String rule, List<TablePlan.GuestPace> paces, boolean first) {
+        List<Figure> figures = paces.stream()
+                .map(pace -> first ? pace.firstBite() : pace.longestWait())
+                .toList();
+        double value = figures.stream().mapToDouble(Figure::value).max().orElse(0);
+        return seconds(id, value).by(title, rule, MAXIMUM, () -> {
+            List<Term> terms = new ArrayList<>();
+            for (int i = 0; i < figures.size(); i++) {
+                terms.add(Term.of(brief.guests().get(i).name(), figures.get(i)));
+            }
+            return terms;
+        });
+    }
+
+    private Figure cues(List<Drop> drops) {
+        Map<String, List<Integer>> byPot = new HashMap<>();
+        drops.stream().filter(drop -> !drop.byHand()).forEach(drop -> {
+            List<Integer> actions =
+                    byPot.computeIfAbsent(brief.potOf(drop.side()).id(), p -> new ArrayList<>());
+            actions.add(drop.putIn());
+            actions.add(drop.takeOut());
+        });
+        int cues = byPot.values().stream().mapToInt(PaceFigures::merged).sum();
+        double minutes = mealSeconds / 60.0;
+        double rate = cues / minutes;
+        return ledger.figure("table.cues", rate, "1/min", KitchenText.number(rate, 1) + " a minute")
+                .by(
+                        "Cues",
+                        "Host's actions / minutes; those at one pot within 20 s are one, guests' own dips do not count",
+                        QUOTIENT,
+                        () -> List.of(
+                                Term.of("actions", cues, "1", String.valueOf(cues), "", Mark.COMPUTED),
+                                Term.of("meal", minutes, "min", KitchenText.minutes(minutes), "your meal", Mark.HOST)));
+    }
+
+    private static int merged(List<Integer> actions) {
+        actions.sort(null);
+        int cues = 0;
+        int last = Integer.MIN_VALUE / 2;
+        for (int action : actions) {
+            if (action - last > ONE_CUE_SECONDS) {
+                cues++;
+                last = action;
+            }
+        }
+        return cues;
+    }
+
+    private Ledger.Draft seconds(String id, double seconds) {
+        return ledger.figure(id, seconds, "s", KitchenText.seconds(seconds));
+    }
+
+    private static Term moment(String label, double second) {
+        return Term.of(
+                label, second, "s", KitchenText.seconds(second) + " after sitting down", "sequence", Mark.COMPUTED);
+    }
+}

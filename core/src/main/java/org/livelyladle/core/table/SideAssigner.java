@@ -1,0 +1,91 @@
+package org.livelyladle.core.table;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.catalogue.Cut;
+
+/**
+ * Chooses the side each portion is cooked in. Cut by cut, the side that reaches most of the grams still unassigned
+ * takes them all, crowded sides counting less, so that few drops feed many and no side is overloaded.
+ */
+final class SideAssigner {
+    private final SideAllocator.Allocation allocation;
+    private final Broths broths;
+    /** Grams already assigned to each side. */
+    private final Map<String, Double> load = new HashMap<>();
+
+    SideAssigner(SideAllocator.Allocation allocation, Broths broths) {
+        this.allocation = allocation;
+        this.broths = broths;
+        allocation.sides().forEach(side -> load.put(side.id(), 0.0));
+    }
+
+    /** Demands by cut and side, cuts with the fewest possible sides first. Demands no side reaches are left out. */
+    Map<Cut, Map<Side, List<Demand>>> assign(List<Demand> demands) {
+        Map<String, List<Demand>> byCut = demands.stream()
+                .collect(Collectors.groupingBy(demand -> demand.cut().id(), TreeMap::new, Collectors.toList()));
+        Map<Cut, Map<Side, List<Demand>>> assigned = new LinkedHashMap<>();
+        byCut.values().stream()
+                .sorted(Comparator.comparingInt(this::fewestSides))
+                .forEach(own -> assigned.put(own.get(0).cut(), assignCut(own)));
+        return assigned;
+    }
+
+    private int fewestSides(List<Demand> own) {
+        return own.stream()
+                .mapToInt(
+                        demand -> allocation.reach(demand.guest(), demand.cut()).size())
+                .min()
+                .orElse(0);
+    }
+
+    private Map<Side, List<Demand>> assignCut(List<Demand> own) {
+        Map<Side, List<Demand>> bySide = new LinkedHashMap<>();
+        List<Demand> open = new ArrayList<>(own);
+        open.removeIf(demand -> allocation.reach(demand.guest(), demand.cut()).isEmpty());
+        while (!open.isEmpty()) {
+            Side side = bestSide(open);
+            List<Demand> taken =
+                    open.stream().filter(demand -> reaches(demand, side)).toList();
+            open.removeAll(taken);
+            bySide.put(side, taken);
+            load.merge(side.id(), grams(taken), Double::sum);
+        }
+        return bySide;
+    }
+
+    private Side bestSide(List<Demand> open) {
+        Side best = null;
+        double bestScore = -1;
+        for (Side side : allocation.sides()) {
+            double reached =
+                    grams(open.stream().filter(demand -> reaches(demand, side)).toList());
+            double litres = broths.side(side.id()).fill().value() / 1000;
+            double score = reached / (1 + load.get(side.id()) / (litres * CROWDED_G_PER_L));
+            if (score > bestScore) {
+                bestScore = score;
+                best = side;
+            }
+        }
+        return java.util.Objects.requireNonNull(best);
+    }
+
+    /** Food over the evening at which a litre of broth counts half; memory. */
+    private static final double CROWDED_G_PER_L = 400;
+
+    private boolean reaches(Demand demand, Side side) {
+        return allocation.mayEatFrom(demand.guest(), side) && allocation.mayHold(demand.cut(), side);
+    }
+
+    private static double grams(List<Demand> demands) {
+        return demands.stream().mapToDouble(Demand::grams).sum();
+    }
+}

@@ -1,0 +1,91 @@
+package org.livelyladle.core.table;
+
+import java.util.List;
+import org.livelyladle.core.measure.Figure;
+
+/**
+ * The sequence of the evening.
+ *
+ * @param everybodyEats when the last of the guests has had a first bite, from sitting down or arriving [s]
+ * @param longestWait the longest time any guest waits between bites [s]
+ * @param cuesPerMinute actions of the host a minute; those at one pot within 20 s count as one
+ * @param sides what each side is kept clean for and holds
+ */
+public record TablePlan(
+        int mealSeconds,
+        Figure everybodyEats,
+        Figure longestWait,
+        Figure cuesPerMinute,
+        List<Drop> drops,
+        List<GuestPace> guests,
+        List<SideUse> sides,
+        List<Remainder> remainders,
+        List<BeatenPin> beatenPins) {
+
+    public TablePlan {
+        drops = List.copyOf(drops);
+        guests = List.copyOf(guests);
+        sides = List.copyOf(sides);
+        remainders = List.copyOf(remainders);
+        beatenPins = List.copyOf(beatenPins);
+    }
+
+    /**
+     * How one guest fares.
+     *
+     * @param firstBite from sitting down or arriving [s]
+     * @param longestWait between bites, and to the finish [s]
+     * @param sides the sides this guest may eat from all evening
+     * @param bites when the guest gets something [s from sitting down]
+     */
+    public record GuestPace(String guest, Figure firstBite, Figure longestWait, List<String> sides, List<Bite> bites) {
+        public GuestPace {
+            sides = List.copyOf(sides);
+            bites = List.copyOf(bites);
+        }
+    }
+
+    /** Something to eat, from a drop. */
+    public record Bite(int at, String drop) {}
+
+    /**
+     * What becomes of a side.
+     *
+     * @param cleanFor guests with a need for whom it is kept clean
+     * @param closedTo guests who cannot eat from it, each with the reason
+     * @param cuts what goes in over the evening
+     */
+    public record SideUse(String side, List<String> cleanFor, List<Closed> closedTo, List<String> cuts) {
+        public SideUse {
+            cleanFor = List.copyOf(cleanFor);
+            closedTo = List.copyOf(closedTo);
+            cuts = List.copyOf(cuts);
+        }
+    }
+
+    /** A guest who cannot eat from a side. */
+    public record Closed(String guest, String reason) {}
+
+    /** A portion, or part of one, that cannot be cooked, and why [g]. */
+    public record Remainder(String guest, String cut, double grams, String amount, Cause cause, String reason) {}
+
+    /** Why a portion stays uncooked. */
+    public enum Cause {
+        /** No side is open to the guest at all. */
+        NO_SIDE,
+        /** No side open to the guest may hold this cut. */
+        NO_SIDE_FOR_CUT,
+        /** The pots have no room for it within the meal. */
+        NO_ROOM
+    }
+
+    /** A pinned drop a hard rule beats, with the nearest side and minute that hold. */
+    public record BeatenPin(
+            String cut,
+            String side,
+            int batch,
+            double wantedMinute,
+            String nearestSide,
+            double nearestMinute,
+            String rule) {}
+}
