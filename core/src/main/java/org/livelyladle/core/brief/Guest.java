@@ -36,10 +36,6 @@ public record Guest(
                 .orElse(Liking.LIKE);
     }
 
-    public boolean isDelicate() {
-        return needs.stream().anyMatch(need -> need.kind().isDelicate());
-    }
-
     public boolean has(NeedKind kind) {
         return needs.stream().anyMatch(need -> need.kind() == kind);
     }

@@ -46,7 +46,7 @@ public record Offer(
         }
     }
 
-    public boolean isLoose() {
+    public boolean soldLoose() {
         return stepGrams != null;
     }
 

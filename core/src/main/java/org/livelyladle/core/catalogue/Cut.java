@@ -46,7 +46,7 @@ public record Cut(
         prep = List.copyOf(prep);
     }
 
-    public boolean isCounted() {
+    public boolean counted() {
         return pieceGrams != null;
     }
 

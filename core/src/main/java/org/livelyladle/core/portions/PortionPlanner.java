@@ -328,7 +328,7 @@ public final class PortionPlanner {
                         () -> own.stream()
                                 .map(line -> Term.of(nameOf(line.guest()), line.served()))
                                 .toList());
-        Figure pieces = cut.isCounted() ? pieceTotal(cut, name, own) : null;
+        Figure pieces = cut.counted() ? pieceTotal(cut, name, own) : null;
         boolean tooFew = own.stream()
                 .anyMatch(line -> line.pieces() != null
                         && line.pieces().value() == 0

@@ -15,11 +15,12 @@ import org.livelyladle.core.sauces.Sauces;
 
 /** The chains of steps behind broths, cuts, sauces and the table. Durations grow with the amount by a stated rule. */
 record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
-    private static final double BOIL_MINUTES = 15;
+    private static final double BOIL_MINUTES = 12;
+    private static final double CARRY_MINUTES = 3;
     /** Time a litre adds until it boils on a kitchen ring [min/l]; memory. */
     private static final double BOIL_MINUTES_PER_LITRE = 3;
 
-    private static final double PLATE_MINUTES = 3;
+    private static final double PLATE_MINUTES = 2;
     private static final double TABLE_MINUTES = 12;
     private static final double CHECK_MINUTES = 5;
 
@@ -50,11 +51,20 @@ record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
                         step.caution())));
         steps.add(new Chain.Step(
                 "broth:" + need.broth() + ":boil",
-                need.name() + ": bring to the boil, carry to the table",
+                need.name() + ": bring to the boil",
                 amount,
                 "kitchen ring",
                 BOIL_MINUTES + litres * BOIL_MINUTES_PER_LITRE,
                 rule(BOIL_MINUTES, BOIL_MINUTES_PER_LITRE, amount),
+                true,
+                "Lid on; do not leave a lit stove alone."));
+        steps.add(new Chain.Step(
+                "broth:" + need.broth() + ":carry",
+                need.name() + ": fill the pot, carry the reserve",
+                amount,
+                "ladle, oven gloves",
+                CARRY_MINUTES,
+                "any amount",
                 false,
                 "Hot and heavy: clear the way, lid on, children away."));
         return new Chain(PrepTask.Group.BROTH, steps, 0, "sitting down");

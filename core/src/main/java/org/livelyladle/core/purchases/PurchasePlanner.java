@@ -115,7 +115,7 @@ public final class PurchasePlanner {
                         PRODUCT,
                         () -> List.of(
                                 Term.of(
-                                        offer.isLoose() ? "steps of " + offer.unitGrams() + " g" : "packs",
+                                        offer.soldLoose() ? "steps of " + offer.unitGrams() + " g" : "packs",
                                         choice.count(),
                                         "1",
                                         String.valueOf(choice.count()),
@@ -210,7 +210,7 @@ public final class PurchasePlanner {
     }
 
     private String amount(Offer offer, int count) {
-        return offer.isLoose()
+        return offer.soldLoose()
                 ? text.grams(count * (double) offer.unitGrams()) + " loose"
                 : count + " × " + text.grams(offer.unitGrams());
     }

@@ -16,17 +16,21 @@ final class Batcher {
     /** Slices a guest dips in one go before something else comes; memory. */
     private static final int SLICES_PER_ROUND = 4;
     /** Portions of this size a head are worth two servings [g]; memory. */
-    private static final double SECOND_HELPING_G = 45;
+    private static final double SECOND_HELPING_G = 60;
     /** A take-out this long after ready still leaves slack on both sides [s]. */
     private static final int LATEST_SLACK_SECONDS = 20;
+    /** A drop takes at most this share of the largest one, so that it finds a place between others; memory. */
+    private static final double DROP_SHARE = 0.65;
     /** A drop fills at most this share of a side's free room, so that others fit beside it. */
     private static final double ROOM_SHARE = 0.6;
 
     private final Broths broths;
     private final Map<String, CookingWindow> windows;
     private final OrderOfEating order;
+    private final int mealSeconds;
 
-    Batcher(Broths broths, Map<String, CookingWindow> windows, OrderOfEating order) {
+    Batcher(Broths broths, Map<String, CookingWindow> windows, OrderOfEating order, int mealSeconds) {
+        this.mealSeconds = mealSeconds;
         this.broths = broths;
         this.windows = windows;
         this.order = order;
@@ -66,12 +70,12 @@ final class Batcher {
         return (most + SLICES_PER_ROUND - 1) / SLICES_PER_ROUND;
     }
 
-    private static int batches(Cut cut, SidePlan side, List<Demand> demands) {
+    private int batches(Cut cut, SidePlan side, List<Demand> demands) {
         double grams = demands.stream().mapToDouble(Demand::grams).sum();
         double load = grams * cut.swell();
-        double limit =
-                Math.min(side.dropLimit().value(), ROOM_SHARE * side.room().value() * Batch.densityInPot(cut));
-        if (cut.isCounted() && cut.pieceGrams() != null) {
+        double limit = Math.min(
+                DROP_SHARE * side.dropLimit().value(), ROOM_SHARE * side.room().value() * Batch.densityInPot(cut));
+        if (cut.counted() && cut.pieceGrams() != null) {
             double piece = cut.pieceGrams() * cut.swell();
             limit = Math.max(piece, Math.floor(limit / piece) * piece);
         }

@@ -10,7 +10,7 @@ import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.cooking.CookingWindow;
 
-/** Where in the meal a cut belongs by the host's school: 0 at the start, 1 at the finish; noodles always last. */
+/** When in the meal a cut goes in by the host's school: 0 at the start, 1 at the finish; noodles always last. */
 final class OrderOfEating {
     /** Noodles and rice begin here. */
     static final double STARCH_FROM = 0.82;
@@ -34,7 +34,7 @@ final class OrderOfEating {
      * @param count helpings in all
      */
     double wish(Cut cut, int index, int count) {
-        double spread = (index + 0.5) / count;
+        double spread = (double) index / count;
         Double rank = ranks.get(cut.id());
         if (rank == null) {
             return STARCH_FROM + (1 - STARCH_FROM) * spread;

@@ -3,42 +3,50 @@ package org.livelyladle.core.table;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.broths.Broths;
 
 /**
  * Gives every batch its time. Constructive: batches in the order of eating, each at the free moment nearest to its
- * place; then improved: for the guest who waits longest, one of that guest's batches moves into the wait, as long as
- * the total of squared waits falls. Deterministic, at most {@value #MOST_MOVES} moves.
+ * place; then improved: one batch of the guest who waits longest moves into the wait, as long as the total of squared
+ * waits and of squared distances from the order falls. Deterministic, at most {@value #MOST_MOVES} moves.
  */
 final class Sequencer {
     private static final int GRID = TablePlanner.GRID_SECONDS;
-    private static final int MOST_MOVES = 160;
+    private static final int MOST_MOVES = 150;
+    private static final int CANDIDATES_PER_WAIT = 6;
+    private static final int[] SHIFTS = {0, 45, -45};
     /** Weight of leaving a batch's place in the order against waiting, both in seconds squared. */
-    private static final double ORDER_WEIGHT = 0.12;
+    private static final double ORDER_WEIGHT = 0.05;
     /** Slow things may go in this long before sitting down [s]. */
     static final int PRELOAD_SECONDS = 900;
+    /** The first take-out of the evening is about here, the last this long before the finish [s]. */
+    private static final int MARGIN_SECONDS = 60;
 
     private final int mealSeconds;
     private final Map<String, SideProfile> profiles = new HashMap<>();
-    private final Map<Batch, Integer> putIns = new IdentityHashMap<>();
-    private final List<Batch> placed = new ArrayList<>();
-    private final Map<String, List<Batch>> byGuest = new HashMap<>();
+    private final List<Placing> placed = new ArrayList<>();
     private final List<Batch> unplaced = new ArrayList<>();
-    private final Map<String, Integer> arrivals;
-    private final List<Batch> fixed = new ArrayList<>();
+    private final Map<String, List<Placing>> byGuest = new TreeMap<>();
+    private final Map<String, Waits> waits = new HashMap<>();
 
+    /**
+     * @param arrivals arrival of each guest [s from sitting down]
+     */
     Sequencer(int mealSeconds, Broths broths, Map<String, Integer> arrivals) {
         this.mealSeconds = mealSeconds;
-        this.arrivals = arrivals;
         broths.sides().forEach(side -> profiles.put(side.side(), new SideProfile(side)));
+        arrivals.forEach((guest, arrival) -> {
+            byGuest.put(guest, new ArrayList<>());
+            waits.put(guest, new Waits(guest, arrival, mealSeconds));
+        });
     }
 
-    List<Batch> placed() {
+    List<Placing> placed() {
         return placed;
     }
 
@@ -46,185 +54,153 @@ final class Sequencer {
         return unplaced;
     }
 
-    int putIn(Batch batch) {
-        return putIns.get(batch);
+    /** Places a batch as near as can be to a wished put-in time [s] and keeps it there; empty when there is no room. */
+    Optional<Integer> fix(Batch batch, int wished) {
+        Placing placing = new Placing(batch, Math.round((float) wished / GRID) * GRID, true);
+        return put(placing) ? Optional.of(placing.putIn) : Optional.empty();
     }
 
-    /** Places a batch as near as can be to a wished put-in time and keeps it there; empty when there is no room at all. */
-    Optional<Integer> fix(Batch batch, int putIn) {
-        Optional<Integer> time = nearest(batch, Math.round((float) putIn / GRID) * GRID);
-        time.ifPresent(t -> {
-            put(batch, t);
-            fixed.add(batch);
-        });
-        if (time.isEmpty()) {
-            unplaced.add(batch);
-        }
-        return time;
-    }
-
-    /** The rule in the way of a put-in time, or null when nothing is. */
+    /** The rule in the way of a put-in time [s], or null when nothing is. */
     @Nullable
     String obstacle(Batch batch, int putIn) {
-        int end = putIn + batch.duration();
-        int firstOut = putIn + batch.offset();
-        if (firstOut < batch.earliest()) {
-            return "somebody it is for has not arrived yet";
-        }
-        if (firstOut < GRID || putIn < -PRELOAD_SECONDS || end > mealSeconds || batch.byHand() && putIn < 0) {
-            return "outside the meal";
-        }
-        if (batch.byHand() && busy(batch, putIn, end)) {
-            return "somebody minds another slice at that time";
-        }
-        return profiles.get(batch.side().id()).obstacle(batch, putIn);
+        return obstacle(new Placing(batch, putIn, true), putIn);
     }
 
     void place(List<Batch> batches) {
-        List<Batch> ordered = batches.stream()
-                .sorted(Comparator.comparingDouble(Batch::wish)
-                        .thenComparing(batch -> batch.cut().id())
-                        .thenComparing(batch -> batch.side().id())
-                        .thenComparing(Batch::number))
-                .toList();
-        for (Batch batch : ordered) {
-            Optional<Integer> time = nearest(batch, idealPutIn(batch));
-            if (time.isPresent()) {
-                put(batch, time.get());
-            } else {
-                unplaced.add(batch);
-            }
-        }
+        batches.stream()
+                .map(batch -> new Placing(batch, ideal(batch), false))
+                .sorted(Comparator.comparingInt((Placing placing) -> placing.ideal)
+                        .thenComparing(placing -> placing.batch.cut().id())
+                        .thenComparing(placing -> placing.batch.side().id())
+                        .thenComparing(placing -> placing.batch.number()))
+                .forEach(this::put);
     }
 
     /** Shortens the longest waits. */
     void improve() {
-        for (int move = 0; move < MOST_MOVES && moveOne(); move++) {}
+        int moves = 0;
+        while (moves < MOST_MOVES && moveOne()) {
+            moves++;
+        }
     }
 
-    private int idealPutIn(Batch batch) {
-        int out = (int) Math.round(batch.wish() * (mealSeconds - 60)) + 30;
-        return Math.floorDiv(Math.max(out, batch.earliest()) - batch.duration(), GRID) * GRID;
+    /** From "taken out just after sitting down" to "taken out just before the finish", by the batch's wish. */
+    private int ideal(Batch batch) {
+        int first = Math.max(-PRELOAD_SECONDS, MARGIN_SECONDS - batch.duration());
+        int last = mealSeconds - MARGIN_SECONDS - batch.duration();
+        int putIn = (int) Math.round(first + batch.wish() * (last - first));
+        return Math.floorDiv(Math.max(putIn, batch.earliest() - batch.offset()), GRID) * GRID;
     }
 
-    private Optional<Integer> nearest(Batch batch, int wished) {
+    private boolean put(Placing placing) {
+        Optional<Integer> time = nearest(placing);
+        if (time.isEmpty()) {
+            unplaced.add(placing.batch);
+            return false;
+        }
+        placing.putIn = time.get();
+        placed.add(placing);
+        enter(placing);
+        return true;
+    }
+
+    private Optional<Integer> nearest(Placing placing) {
         for (int shift = 0; shift <= mealSeconds + PRELOAD_SECONDS; shift += GRID) {
-            if (obstacle(batch, wished + shift) == null) {
-                return Optional.of(wished + shift);
+            if (obstacle(placing, placing.ideal + shift) == null) {
+                return Optional.of(placing.ideal + shift);
             }
-            if (shift > 0 && obstacle(batch, wished - shift) == null) {
-                return Optional.of(wished - shift);
+            if (shift > 0 && obstacle(placing, placing.ideal - shift) == null) {
+                return Optional.of(placing.ideal - shift);
             }
         }
         return Optional.empty();
     }
 
-    private boolean busy(Batch batch, int from, int to) {
-        return batch.servings().stream()
-                .anyMatch(serving -> byGuest.getOrDefault(serving.guest(), List.of()).stream()
-                        .anyMatch(other -> other != batch
-                                && other.byHand()
-                                && putIns.get(other) < to
-                                && from < putIns.get(other) + other.duration()));
-    }
-
-    private void put(Batch batch, int putIn) {
-        putIns.put(batch, putIn);
-        placed.add(batch);
-        profiles.get(batch.side().id()).add(batch, putIn);
-        batch.servings()
-                .forEach(serving -> byGuest.computeIfAbsent(serving.guest(), g -> new ArrayList<>())
-                        .add(batch));
-    }
-
-    private void take(Batch batch) {
-        placed.remove(batch);
-        profiles.get(batch.side().id()).remove(batch);
-        batch.servings().forEach(serving -> byGuest.get(serving.guest()).remove(batch));
-    }
-
-    private boolean moveOne() {
-        List<Wait> waits = new ArrayList<>();
-        byGuest.keySet().stream().sorted().forEach(guest -> waits.addAll(waits(guest)));
-        waits.sort(Comparator.comparingInt((Wait wait) -> -(wait.to() - wait.from())));
-        return waits.stream().limit(12).anyMatch(this::fill);
-    }
-
-    private record Wait(String guest, int from, int to) {}
-
-    private List<Wait> waits(String guest) {
-        List<Wait> waits = new ArrayList<>();
-        int last = arrivals.getOrDefault(guest, 0);
-        for (int bite : bites(guest)) {
-            waits.add(new Wait(guest, last, bite));
-            last = bite;
+    @Nullable
+    private String obstacle(Placing placing, int putIn) {
+        Batch batch = placing.batch;
+        int firstOut = putIn + batch.offset();
+        if (firstOut < batch.earliest()) {
+            return "somebody it is for has not arrived yet";
         }
-        waits.add(new Wait(guest, last, mealSeconds));
-        return waits;
-    }
-
-    private List<Integer> bites(String guest) {
-        List<Integer> bites = new ArrayList<>();
-        for (Batch batch : byGuest.getOrDefault(guest, List.of())) {
-            bites.addAll(bites(batch, guest, putIns.get(batch)));
+        boolean early = firstOut < GRID || putIn < -PRELOAD_SECONDS || placing.byHand && putIn < 0;
+        if (early || putIn + placing.duration > mealSeconds) {
+            return "outside the meal";
         }
-        bites.sort(null);
-        return bites;
-    }
-
-    /** When a guest eats from a batch [s]. */
-    static List<Integer> bites(Batch batch, String guest, int putIn) {
-        int times = batch.byHand()
-                ? batch.servings().stream()
-                        .filter(serving -> serving.guest().equals(guest))
-                        .mapToInt(Drop.Serving::pieces)
-                        .sum()
-                : 1;
-        List<Integer> bites = new ArrayList<>();
-        for (int i = 0; i < times; i++) {
-            bites.add(putIn + batch.offset() + i * batch.everySeconds());
+        if (placing.byHand && busy(placing, putIn)) {
+            return "somebody dips another slice at that time";
         }
-        return bites;
+        return profiles.get(batch.side().id()).obstacle(placing, putIn);
     }
 
-    private boolean fill(Wait wait) {
-        int middle = (wait.from() + wait.to()) / 2;
-        List<Batch> candidates = byGuest.get(wait.guest()).stream()
-                .filter(batch -> fixed.stream().noneMatch(f -> f == batch))
-                .sorted(Comparator.comparingInt(batch -> Math.abs(putIns.get(batch) + batch.duration() - middle)))
-                .limit(8)
-                .toList();
-        return candidates.stream().anyMatch(batch -> tryMove(batch, middle));
-    }
-
-    private boolean tryMove(Batch batch, int middle) {
-        int before = putIns.get(batch);
-        double costBefore = cost(batch);
-        take(batch);
-        int target = Math.floorDiv(middle - batch.duration(), GRID) * GRID;
-        for (int shift : new int[] {0, 30, -30, 60, -60}) {
-            if (obstacle(batch, target + shift) == null) {
-                put(batch, target + shift);
-                if (cost(batch) < costBefore - 1) {
+    private boolean busy(Placing placing, int putIn) {
+        for (Drop.Serving serving : placing.batch.servings()) {
+            for (Placing other : byGuest.get(serving.guest())) {
+                if (other != placing && other.byHand && other.overlaps(putIn, putIn + placing.duration)) {
                     return true;
                 }
-                take(batch);
             }
         }
-        put(batch, before);
         return false;
     }
 
-    /** Squared waits of everybody the batch is for, and its distance from its place in the order. */
-    private double cost(Batch batch) {
-        double cost = 0;
-        for (Drop.Serving serving : batch.servings()) {
-            for (Wait wait : waits(serving.guest())) {
-                double seconds = wait.to() - wait.from();
-                cost += seconds * seconds;
+    private void enter(Placing placing) {
+        profiles.get(placing.batch.side().id()).add(placing);
+        placing.batch.servings().forEach(serving -> byGuest.get(serving.guest()).add(placing));
+    }
+
+    private void leave(Placing placing) {
+        profiles.get(placing.batch.side().id()).remove(placing);
+        placing.batch.servings().forEach(serving -> byGuest.get(serving.guest()).remove(placing));
+    }
+
+    /** Tries the guests from the longest wait down; true as soon as one move helps. */
+    private boolean moveOne() {
+        return byGuest.entrySet().stream()
+                .filter(entry -> !entry.getValue().isEmpty())
+                .map(entry -> waits.get(entry.getKey()).longest(entry.getValue()))
+                .sorted(Comparator.comparingDouble(Waits.Longest::weight).reversed())
+                .anyMatch(this::shorten);
+    }
+
+    private boolean shorten(Waits.Longest wait) {
+        int middle = (wait.from() + wait.to()) / 2;
+        return byGuest.get(wait.guest()).stream()
+                .filter(placing -> !placing.fixed)
+                .sorted(Comparator.comparingInt(placing -> Math.abs(placing.putIn + placing.duration - middle)))
+                .limit(CANDIDATES_PER_WAIT)
+                .toList()
+                .stream()
+                .anyMatch(placing -> move(placing, middle));
+    }
+
+    private boolean move(Placing placing, int middle) {
+        int before = placing.putIn;
+        double costBefore = cost(placing);
+        leave(placing);
+        for (int shift : SHIFTS) {
+            int target = Math.floorDiv(middle + shift - placing.duration, GRID) * GRID;
+            if (target != before && obstacle(placing, target) == null) {
+                placing.putIn = target;
+                enter(placing);
+                if (cost(placing) < costBefore - 1) {
+                    return true;
+                }
+                leave(placing);
             }
         }
-        double away = putIns.get(batch) - idealPutIn(batch);
-        return cost + ORDER_WEIGHT * away * away;
+        placing.putIn = before;
+        enter(placing);
+        return false;
+    }
+
+    /** Squared waits of everybody the batch is for, and its squared distance from its place in the order. */
+    private double cost(Placing placing) {
+        double away = placing.putIn - placing.ideal;
+        double cost = ORDER_WEIGHT * away * away * placing.batch.servings().size();
+        for (Drop.Serving serving : placing.batch.servings()) {
+            cost += waits.get(serving.guest()).cost(byGuest.get(serving.guest()));
+        }
+        return cost;
     }
 }

@@ -1,9 +1,13 @@
 package org.livelyladle.core.table;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
@@ -17,20 +21,24 @@ import org.livelyladle.core.catalogue.Cut;
  * <p>A promise (guest, side) bars from the side all that breaks a contact need of the guest, and from its neighbours in
  * the pot all that breaks a medical one. Starting from no promises, each restricted guest gets the side that costs
  * least; then single promises are added or taken back while that lowers the cost. Cost, in order of weight: grams
- * nobody can cook for their guest, guests with fewer than two sides, uneven load of the sides. At most
+ * nobody can cook for their guest, guests with fewer than two sides, drops it takes to feed everybody, uneven load of
+ * the sides. At most
  * {@value #MOST_PASSES} passes; deterministic.
  */
 final class SideAllocator {
-    private static final int MOST_PASSES = 12;
+    private static final int MOST_PASSES = 6;
     private static final double COST_PER_UNSERVED_GRAM = 1000;
-    private static final double COST_OF_ONE_SIDE_ONLY = 2000;
+    private static final double COST_OF_ONE_SIDE_ONLY = 4000;
+    private static final double COST_OF_A_DROP = 400;
 
     private final Brief brief;
     private final List<Side> sides;
     private final List<Guest> restricted;
     private final List<Cut> cuts;
-    private final List<Demand> demands;
-    private final int[] demandCut;
+    /** Places of each cut's demands in the list of demands. */
+    private final int[][] demandsOfCut;
+
+    private final double[] grams;
     private final int[] demandGuest;
     private final double[] litres;
     /** Sides open to each guest by broth and heat, as bits. */
@@ -40,22 +48,31 @@ final class SideAllocator {
     /** Promised sides of each restricted guest, as bits. */
     private final int[] promises;
 
+    /** Place among the restricted, by place among the guests; -1 for guests who are not. */
     private final int[] guestToRestricted;
+
+    private final int[] openToRestricted;
 
     SideAllocator(Brief brief, Catalogue catalogue, Broths broths, List<Demand> demands, Openness openness) {
         this.brief = brief;
         this.sides = brief.sides();
-        this.demands = demands;
-        this.cuts = demands.stream().map(Demand::cut).distinct().toList();
+        Map<String, Cut> byId = new LinkedHashMap<>();
+        demands.forEach(demand -> byId.put(demand.cut().id(), demand.cut()));
+        this.cuts = List.copyOf(byId.values());
         this.restricted = brief.guests().stream()
                 .filter(Openness::isRestricted)
                 .sorted(Comparator.comparing((Guest guest) -> -guest.needs().size())
                         .thenComparing(Guest::id))
                 .toList();
-        this.demandCut =
-                demands.stream().mapToInt(demand -> cuts.indexOf(demand.cut())).toArray();
+        Map<String, Integer> guestPlaces = places(brief.guests(), Guest::id);
+        this.demandsOfCut = cuts.stream()
+                .map(cut -> IntStream.range(0, demands.size())
+                        .filter(d -> demands.get(d).cut().id().equals(cut.id()))
+                        .toArray())
+                .toArray(int[][]::new);
+        this.grams = demands.stream().mapToDouble(Demand::grams).toArray();
         this.demandGuest = demands.stream()
-                .mapToInt(demand -> brief.guests().indexOf(demand.guest()))
+                .mapToInt(demand -> guestPlaces.get(demand.guest().id()))
                 .toArray();
         this.litres = sides.stream()
                 .mapToDouble(side -> broths.side(side.id()).fill().value() / 1000)
@@ -63,8 +80,13 @@ final class SideAllocator {
         this.open = brief.guests().stream()
                 .mapToInt(guest -> bits(side -> openness.closed(guest, side).isEmpty()))
                 .toArray();
-        this.guestToRestricted =
-                brief.guests().stream().mapToInt(restricted::indexOf).toArray();
+        Map<String, Integer> restrictedPlaces = places(restricted, Guest::id);
+        this.guestToRestricted = brief.guests().stream()
+                .mapToInt(guest -> restrictedPlaces.getOrDefault(guest.id(), -1))
+                .toArray();
+        this.openToRestricted = restricted.stream()
+                .mapToInt(guest -> open[guestPlaces.get(guest.id())])
+                .toArray();
         this.promises = new int[restricted.size()];
         this.bars = new int[restricted.size()][sides.size()][cuts.size()];
         for (int g = 0; g < restricted.size(); g++) {
@@ -79,26 +101,41 @@ final class SideAllocator {
         }
     }
 
-    /** Sides by bits: whom they are open to and what may go in. */
-    record Allocation(List<Side> sides, List<Guest> guests, List<Cut> cuts, int[] openToGuest, int[] allowedForCut) {
+    /** Whom the sides are open to and what may go in, as bits over {@code sides}. */
+    record Allocation(List<Side> sides, Map<String, Integer> openToGuest, Map<String, Integer> allowedForCut) {
         boolean mayEatFrom(Guest guest, Side side) {
-            return has(openToGuest[guests.indexOf(guest)], sides.indexOf(side));
+            return has(openToGuest.get(guest.id()), side);
         }
 
         boolean mayHold(Cut cut, Side side) {
-            return has(allowedForCut[cuts.indexOf(cut)], sides.indexOf(side));
+            return has(allowedForCut.get(cut.id()), side);
         }
 
-        /** Sides from which the guest could eat the cut. */
-        List<Side> reach(Guest guest, Cut cut) {
-            return sides.stream()
-                    .filter(side -> mayEatFrom(guest, side) && mayHold(cut, side))
-                    .toList();
+        /** Number of sides from which the guest could eat the cut. */
+        int reach(Guest guest, Cut cut) {
+            return Integer.bitCount(openToGuest.get(guest.id()) & allowedForCut.get(cut.id()));
         }
 
-        private static boolean has(int bits, int index) {
-            return (bits >> index & 1) == 1;
+        private boolean has(int bits, Side side) {
+            for (int s = 0; s < sides.size(); s++) {
+                if (sides.get(s).id().equals(side.id())) {
+                    return (bits >> s & 1) == 1;
+                }
+            }
+            throw new IllegalArgumentException("No side '" + side.id() + "'");
         }
+    }
+
+    private static <T> Map<String, Integer> places(List<T> items, Function<T, String> id) {
+        Map<String, Integer> places = new LinkedHashMap<>();
+        items.forEach(item -> places.put(id.apply(item), places.size()));
+        return places;
+    }
+
+    private static Map<String, Integer> bitsById(Map<String, Integer> places, int[] bits) {
+        Map<String, Integer> byId = new LinkedHashMap<>();
+        places.forEach((id, place) -> byId.put(id, bits[place]));
+        return byId;
     }
 
     Allocation allocate() {
@@ -114,14 +151,17 @@ final class SideAllocator {
                 }
             }
         }
-        return new Allocation(sides, brief.guests(), cuts, openToGuests(), allowedForCuts());
+        return new Allocation(
+                sides,
+                bitsById(places(brief.guests(), Guest::id), openToGuests()),
+                bitsById(places(cuts, Cut::id), allowedForCuts()));
     }
 
     private void promiseCheapest(int g) {
         int best = 0;
         double bestCost = cost();
         for (int s = 0; s < sides.size(); s++) {
-            if ((openTo(g) >> s & 1) == 1) {
+            if ((openToRestricted[g] >> s & 1) == 1) {
                 promises[g] = 1 << s;
                 double cost = cost();
                 if (cost < bestCost) {
@@ -134,7 +174,7 @@ final class SideAllocator {
     }
 
     private boolean flipIfCheaper(int g, int s) {
-        if ((openTo(g) >> s & 1) == 0) {
+        if ((openToRestricted[g] >> s & 1) == 0) {
             return false;
         }
         double before = cost();
@@ -144,10 +184,6 @@ final class SideAllocator {
         }
         promises[g] ^= 1 << s;
         return false;
-    }
-
-    private int openTo(int g) {
-        return open[brief.guests().indexOf(restricted.get(g))];
     }
 
     private int[] openToGuests() {
@@ -180,14 +216,18 @@ final class SideAllocator {
         int[] allowed = allowedForCuts();
         double[] load = new double[sides.size()];
         double cost = 0;
-        for (int d = 0; d < demands.size(); d++) {
-            int reach = openTo[demandGuest[d]] & allowed[demandCut[d]];
-            double grams = demands.get(d).grams();
-            if (reach == 0) {
-                cost += COST_PER_UNSERVED_GRAM * grams;
-            } else {
-                spread(load, reach, grams);
+        for (int c = 0; c < demandsOfCut.length; c++) {
+            int[] own = demandsOfCut[c];
+            int[] reach = new int[own.length];
+            for (int i = 0; i < own.length; i++) {
+                reach[i] = openTo[demandGuest[own[i]]] & allowed[c];
+                if (reach[i] == 0) {
+                    cost += COST_PER_UNSERVED_GRAM * grams[own[i]];
+                } else {
+                    spread(load, reach[i], grams[own[i]]);
+                }
             }
+            cost += COST_OF_A_DROP * drops(reach);
         }
         for (int bits : openTo) {
             cost += Integer.bitCount(bits) == 1 ? COST_OF_ONE_SIDE_ONLY : 0;
@@ -197,6 +237,33 @@ final class SideAllocator {
             cost += perLitre * perLitre * litres[s] / 1000;
         }
         return cost;
+    }
+
+    /** Sides needed to reach everybody, taking the one that reaches most each time. */
+    private int drops(int[] reach) {
+        boolean[] fed = new boolean[reach.length];
+        int drops = 0;
+        while (true) {
+            int best = 0;
+            int bestSide = 0;
+            for (int s = 0; s < sides.size(); s++) {
+                int reached = 0;
+                for (int i = 0; i < reach.length; i++) {
+                    reached += fed[i] ? 0 : reach[i] >> s & 1;
+                }
+                if (reached > best) {
+                    best = reached;
+                    bestSide = s;
+                }
+            }
+            if (best == 0) {
+                return drops;
+            }
+            drops++;
+            for (int i = 0; i < reach.length; i++) {
+                fed[i] |= (reach[i] >> bestSide & 1) == 1;
+            }
+        }
     }
 
     private void spread(double[] load, int reach, double grams) {
@@ -209,11 +276,10 @@ final class SideAllocator {
         }
     }
 
-    private int bits(java.util.function.Predicate<Side> test) {
+    private int bits(Predicate<Side> test) {
         int bits = 0;
-        List<Side> all = new ArrayList<>(sides);
-        for (int s = 0; s < all.size(); s++) {
-            bits |= test.test(all.get(s)) ? 1 << s : 0;
+        for (int s = 0; s < sides.size(); s++) {
+            bits |= test.test(sides.get(s)) ? 1 << s : 0;
         }
         return bits;
     }

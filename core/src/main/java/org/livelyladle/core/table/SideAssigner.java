@@ -17,6 +17,11 @@ import org.livelyladle.core.catalogue.Cut;
  * takes them all, crowded sides counting less, so that few drops feed many and no side is overloaded.
  */
 final class SideAssigner {
+    /** Food over the evening at which a litre of broth counts half [g/l]; memory. */
+    private static final double CROWDED_G_PER_L = 400;
+    /** A side takes at most so many largest drops of one cut while others could take the rest. */
+    private static final double DROPS_AT_ONCE = 2;
+
     private final SideAllocator.Allocation allocation;
     private final Broths broths;
     /** Grams already assigned to each side. */
@@ -41,8 +46,7 @@ final class SideAssigner {
 
     private int fewestSides(List<Demand> own) {
         return own.stream()
-                .mapToInt(
-                        demand -> allocation.reach(demand.guest(), demand.cut()).size())
+                .mapToInt(demand -> allocation.reach(demand.guest(), demand.cut()))
                 .min()
                 .orElse(0);
     }
@@ -50,24 +54,37 @@ final class SideAssigner {
     private Map<Side, List<Demand>> assignCut(List<Demand> own) {
         Map<Side, List<Demand>> bySide = new LinkedHashMap<>();
         List<Demand> open = new ArrayList<>(own);
-        open.removeIf(demand -> allocation.reach(demand.guest(), demand.cut()).isEmpty());
+        open.removeIf(demand -> allocation.reach(demand.guest(), demand.cut()) == 0);
         while (!open.isEmpty()) {
             Side side = bestSide(open);
-            List<Demand> taken =
-                    open.stream().filter(demand -> reaches(demand, side)).toList();
-            open.removeAll(taken);
-            bySide.put(side, taken);
-            load.merge(side.id(), grams(taken), Double::sum);
+            List<Demand> taken = take(open, side);
+            open.removeIf(demand -> taken.stream().anyMatch(t -> t == demand));
+            bySide.computeIfAbsent(side, s -> new ArrayList<>()).addAll(taken);
+            load.merge(side.id(), potGrams(taken), Double::sum);
         }
         return bySide;
+    }
+
+    /** As many as fill two drops, those with the fewest other sides first. */
+    private List<Demand> take(List<Demand> open, Side side) {
+        List<Demand> taken = new ArrayList<>();
+        double most = DROPS_AT_ONCE * broths.side(side.id()).dropLimit().value();
+        open.stream()
+                .filter(demand -> reaches(demand, side))
+                .sorted(Comparator.comparingInt(demand -> allocation.reach(demand.guest(), demand.cut())))
+                .forEach(demand -> {
+                    if (taken.isEmpty() || potGrams(taken) + potGrams(List.of(demand)) <= most) {
+                        taken.add(demand);
+                    }
+                });
+        return taken;
     }
 
     private Side bestSide(List<Demand> open) {
         Side best = null;
         double bestScore = -1;
         for (Side side : allocation.sides()) {
-            double reached =
-                    grams(open.stream().filter(demand -> reaches(demand, side)).toList());
+            double reached = potGrams(take(open, side));
             double litres = broths.side(side.id()).fill().value() / 1000;
             double score = reached / (1 + load.get(side.id()) / (litres * CROWDED_G_PER_L));
             if (score > bestScore) {
@@ -78,14 +95,14 @@ final class SideAssigner {
         return java.util.Objects.requireNonNull(best);
     }
 
-    /** Food over the evening at which a litre of broth counts half; memory. */
-    private static final double CROWDED_G_PER_L = 400;
-
     private boolean reaches(Demand demand, Side side) {
         return allocation.mayEatFrom(demand.guest(), side) && allocation.mayHold(demand.cut(), side);
     }
 
-    private static double grams(List<Demand> demands) {
-        return demands.stream().mapToDouble(Demand::grams).sum();
+    /** Weight in the broth, soaked or swollen [g]. */
+    private static double potGrams(List<Demand> demands) {
+        return demands.stream()
+                .mapToDouble(demand -> demand.grams() * demand.cut().swell())
+                .sum();
     }
 }

@@ -2,6 +2,7 @@ package org.livelyladle.core.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.broths.SidePlan;
 
 /** What is in one side over the evening, and whether one more drop finds room (hard rules H2 and H4). */
@@ -9,16 +10,12 @@ final class SideProfile {
     /** A drop's cold load counts this long before the side has recovered [s]; order of 150 to 180, memory. */
     static final int RECOVERY_SECONDS = 150;
 
+    private static final double TOLERANCE = 1e-6;
+
     private final double roomMl;
     private final double dropLimitG;
     private final int baskets;
-    private final List<Slot> slots = new ArrayList<>();
-
-    private record Slot(Batch batch, int from, int to) {
-        boolean overlaps(int otherFrom, int otherTo) {
-            return from < otherTo && otherFrom < to;
-        }
-    }
+    private final List<Placing> inside = new ArrayList<>();
 
     SideProfile(SidePlan side) {
         this.roomMl = side.room().value();
@@ -26,56 +23,59 @@ final class SideProfile {
         this.baskets = side.baskets();
     }
 
-    void add(Batch batch, int putIn) {
-        slots.add(new Slot(batch, putIn, putIn + batch.duration()));
+    void add(Placing placing) {
+        inside.add(placing);
     }
 
-    void remove(Batch batch) {
-        slots.removeIf(slot -> slot.batch() == batch);
+    void remove(Placing placing) {
+        inside.remove(placing);
     }
 
     /** The rule that forbids the batch at this time, or null when it fits. */
-    @org.jspecify.annotations.Nullable
-    String obstacle(Batch batch, int putIn) {
-        int end = putIn + batch.duration();
-        if (batch.loadGrams() > dropLimitG + 1e-6) {
+    @Nullable
+    String obstacle(Placing candidate, int putIn) {
+        if (candidate.loadGrams > dropLimitG + TOLERANCE) {
             return "the drop is larger than the side takes at once";
         }
-        double recent = batch.loadGrams();
-        for (Slot slot : slots) {
-            if (Math.abs(slot.from() - putIn) < RECOVERY_SECONDS) {
-                recent += slot.batch().loadGrams();
+        double recent = candidate.loadGrams;
+        for (Placing other : inside) {
+            if (Math.abs(other.putIn - putIn) < RECOVERY_SECONDS) {
+                recent += other.loadGrams;
             }
         }
-        if (recent > dropLimitG + 1e-6) {
+        if (recent > dropLimitG + TOLERANCE) {
             return "too much cold food at once: the simmer would be lost";
         }
-        return crowded(batch, putIn, end);
+        return crowded(candidate, putIn);
     }
 
-    /** Volume and baskets peak where some drop goes in. */
-    @org.jspecify.annotations.Nullable
-    private String crowded(Batch batch, int putIn, int end) {
-        List<Integer> peaks = new ArrayList<>(List.of(putIn));
-        slots.stream()
-                .filter(slot -> slot.overlaps(putIn, end) && slot.from() > putIn)
-                .forEach(slot -> peaks.add(slot.from()));
-        for (int peak : peaks) {
-            double ml = batch.volumeMl();
-            int inBaskets = batch.byHand() ? 0 : 1;
-            for (Slot slot : slots) {
-                if (slot.from() <= peak && peak < slot.to()) {
-                    ml += slot.batch().volumeMl();
-                    inBaskets += slot.batch().byHand() ? 0 : 1;
-                }
-            }
-            if (ml > roomMl + 1e-6) {
-                return "the pot would overflow";
-            }
-            if (inBaskets > baskets) {
-                return "no basket is free";
+    /** Volume and baskets can only peak where some drop goes in. */
+    @Nullable
+    private String crowded(Placing candidate, int putIn) {
+        String here = crowdedAt(candidate, putIn);
+        int end = putIn + candidate.duration;
+        for (int i = 0; here == null && i < inside.size(); i++) {
+            int peak = inside.get(i).putIn;
+            if (peak > putIn && peak < end) {
+                here = crowdedAt(candidate, peak);
             }
         }
-        return null;
+        return here;
+    }
+
+    @Nullable
+    private String crowdedAt(Placing candidate, int second) {
+        double ml = candidate.volumeMl;
+        int inBaskets = candidate.byHand ? 0 : 1;
+        for (Placing other : inside) {
+            if (other.putIn <= second && second < other.putIn + other.duration) {
+                ml += other.volumeMl;
+                inBaskets += other.byHand ? 0 : 1;
+            }
+        }
+        if (ml > roomMl + TOLERANCE) {
+            return "the pot would overflow";
+        }
+        return inBaskets > baskets ? "no basket is free" : null;
     }
 }

@@ -62,7 +62,7 @@ public final class TablePlanner {
                 .toList();
         SideAllocator.Allocation allocation = new SideAllocator(brief, catalogue, broths, demands, openness).allocate();
         nameUnreached(demands, allocation);
-        List<Batch> batches = batches(demands, allocation);
+        List<Batch> batches = batches(portions, demands, allocation);
         Sequencer sequencer = sequence(batches, allocation);
         sequencer.unplaced().forEach(this::nameUnplaced);
         List<Drop> drops = drops(sequencer);
@@ -81,7 +81,7 @@ public final class TablePlanner {
 
     private void nameUnreached(List<Demand> demands, SideAllocator.Allocation allocation) {
         for (Demand demand : demands) {
-            if (allocation.reach(demand.guest(), demand.cut()).isEmpty()) {
+            if (allocation.reach(demand.guest(), demand.cut()) == 0) {
                 boolean noSide = brief.sides().stream().noneMatch(side -> allocation.mayEatFrom(demand.guest(), side));
                 TablePlan.Cause cause = noSide ? TablePlan.Cause.NO_SIDE : TablePlan.Cause.NO_SIDE_FOR_CUT;
                 String reason = noSide
@@ -107,13 +107,15 @@ public final class TablePlanner {
         return new TablePlan.Remainder(guest, cut, grams, text.grams(grams), cause, reason);
     }
 
-    private List<Batch> batches(List<Demand> demands, SideAllocator.Allocation allocation) {
+    private List<Batch> batches(Portions portions, List<Demand> demands, SideAllocator.Allocation allocation) {
         OrderOfEating order = new OrderOfEating(
                 brief.order(),
                 catalogue,
-                demands.stream().map(Demand::cut).distinct().toList(),
+                portions.cuts().stream()
+                        .map(total -> catalogue.cut(total.cut()))
+                        .toList(),
                 windows);
-        Batcher batcher = new Batcher(broths, windows, order);
+        Batcher batcher = new Batcher(broths, windows, order, brief.mealMinutes() * 60);
         List<Batch> batches = new ArrayList<>();
         new SideAssigner(allocation, broths)
                 .assign(demands)
@@ -179,15 +181,14 @@ public final class TablePlanner {
 
     private List<Drop> drops(Sequencer sequencer) {
         return sequencer.placed().stream()
-                .map(batch -> batch.at(
-                        sequencer.putIn(batch), amount(batch), pinOf(batch).isPresent()))
+                .map(placing -> placing.batch.at(placing.putIn, amount(placing.batch), placing.fixed))
                 .sorted(Comparator.comparingInt(Drop::putIn).thenComparing(Drop::id))
                 .toList();
     }
 
     private String amount(Batch batch) {
         int pieces = batch.servings().stream().mapToInt(Drop.Serving::pieces).sum();
-        return batch.cut().isCounted() ? KitchenText.pieces(pieces) : text.grams(batch.grams());
+        return batch.cut().counted() ? KitchenText.pieces(pieces) : text.grams(batch.grams());
     }
 
     private List<TablePlan.SideUse> sides(SideAllocator.Allocation allocation, List<Drop> drops) {

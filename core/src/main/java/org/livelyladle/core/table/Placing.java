@@ -1,0 +1,41 @@
+package org.livelyladle.core.table;
+
+/** A batch with its time while the sequence is being made; the batch's sizes are kept beside it for speed. */
+final class Placing {
+    final Batch batch;
+    final double loadGrams;
+    final double volumeMl;
+    final int duration;
+    final boolean byHand;
+    /** Where the school of order would put it in [s from sitting down]. */
+    final int ideal;
+    /** The host decided its time. */
+    final boolean fixed;
+    /** [s from sitting down] */
+    int putIn;
+
+    Placing(Batch batch, int ideal, boolean fixed) {
+        this.batch = batch;
+        this.loadGrams = batch.loadGrams();
+        this.volumeMl = batch.volumeMl();
+        this.duration = batch.duration();
+        this.byHand = batch.byHand();
+        this.ideal = ideal;
+        this.fixed = fixed;
+        this.putIn = ideal;
+    }
+
+    boolean overlaps(int from, int to) {
+        return putIn < to && from < putIn + duration;
+    }
+
+    /** How often the guest bites: dipped slices one by one, anything else once. */
+    int pieces(String guest) {
+        for (Drop.Serving serving : batch.servings()) {
+            if (serving.guest().equals(guest)) {
+                return byHand ? serving.pieces() : 1;
+            }
+        }
+        return 0;
+    }
+}

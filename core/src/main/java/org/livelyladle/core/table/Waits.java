@@ -1,0 +1,69 @@
+package org.livelyladle.core.table;
+
+import java.util.Arrays;
+import java.util.List;
+
+/** One guest's waits between bites, from arriving to the finish. */
+final class Waits {
+    /** A wait for the very first bite weighs so much more than one between bites; memory. */
+    private static final double FIRST_BITE_WEIGHT = 2.5;
+
+    private final String guest;
+    private final int arrival;
+    private final int finish;
+
+    /** The heaviest wait [s from sitting down], and its weighed length. */
+    record Longest(String guest, int from, int to, double weight) {}
+
+    Waits(String guest, int arrival, int finish) {
+        this.guest = guest;
+        this.arrival = arrival;
+        this.finish = finish;
+    }
+
+    /** Sum of squared waits [s2]. */
+    double cost(List<Placing> own) {
+        int[] bites = bites(own);
+        double cost = 0;
+        int last = arrival;
+        for (int i = 0; i <= bites.length; i++) {
+            int next = i < bites.length ? bites[i] : finish;
+            double wait = (i == 0 ? FIRST_BITE_WEIGHT : 1) * (next - last);
+            cost += wait * wait;
+            last = next;
+        }
+        return cost;
+    }
+
+    Longest longest(List<Placing> own) {
+        int[] bites = bites(own);
+        Longest longest = new Longest(guest, arrival, arrival, 0);
+        int last = arrival;
+        for (int i = 0; i <= bites.length; i++) {
+            int next = i < bites.length ? bites[i] : finish;
+            double weight = (i == 0 ? FIRST_BITE_WEIGHT : 1) * (next - last);
+            if (weight > longest.weight()) {
+                longest = new Longest(guest, last, next, weight);
+            }
+            last = next;
+        }
+        return longest;
+    }
+
+    private int[] bites(List<Placing> own) {
+        int count = 0;
+        for (Placing placing : own) {
+            count += placing.pieces(guest);
+        }
+        int[] bites = new int[count];
+        int at = 0;
+        for (Placing placing : own) {
+            int pieces = placing.pieces(guest);
+            for (int i = 0; i < pieces; i++) {
+                bites[at++] = placing.putIn + placing.batch.offset() + i * placing.batch.everySeconds();
+            }
+        }
+        Arrays.sort(bites);
+        return bites;
+    }
+}

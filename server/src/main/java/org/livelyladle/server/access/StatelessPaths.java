@@ -1,0 +1,15 @@
+package org.livelyladle.server.access;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Set;
+
+/** Requests that only compute: no session, no token, nothing stored. */
+final class StatelessPaths {
+    private static final Set<String> PATHS = Set.of("/api/plan");
+
+    private StatelessPaths() {}
+
+    static boolean matches(HttpServletRequest request) {
+        return PATHS.contains(request.getRequestURI());
+    }
+}

@@ -1,0 +1,124 @@
+package org.livelyladle.server.household;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.livelyladle.core.brief.Appetite;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Cook;
+import org.livelyladle.core.brief.Decisions;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.brief.SauceChoice;
+import org.livelyladle.core.brief.SchoolOfOrder;
+import org.livelyladle.core.brief.Shop;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.measure.UnitSystem;
+import org.springframework.stereotype.Component;
+
+/** A first brief a host can sit down to: a balanced small menu, pots for the number of guests, shops and prices. */
+@Component
+public class NewPartyDefaults {
+    /** One full-size pot feeds so many; memory: 4 to 6. */
+    private static final int GUESTS_PER_POT = 5;
+
+    private static final List<String> MENU = List.of(
+            "beef-ribeye.sliced",
+            "chicken-thigh.sliced",
+            "prawn.peeled",
+            "white-fish.sliced",
+            "fish-ball.frozen",
+            "vegetable-dumpling.frozen",
+            "tofu-firm.cubes",
+            "enoki.bundles",
+            "shiitake.halved",
+            "napa-cabbage.leaves",
+            "spinach.leaves",
+            "daikon.sliced",
+            "sweetcorn.pieces",
+            "udon.fresh",
+            "glass-noodle.soaked");
+
+    private final Catalogue catalogue;
+    private final PriceList prices;
+    private final Clock clock;
+
+    NewPartyDefaults(Catalogue catalogue, PriceList prices, Clock clock) {
+        this.catalogue = catalogue;
+        this.prices = prices;
+        this.clock = clock;
+    }
+
+    /**
+     * @param sitDown local time in {@code zone}
+     */
+    public Brief brief(String title, LocalDateTime sitDown, String zone, List<String> names) {
+        return new Brief(
+                Brief.FORMAT,
+                Brief.VERSION,
+                catalogue.version(),
+                title,
+                sitDown,
+                zone,
+                90,
+                UnitSystem.METRIC,
+                "EUR",
+                SchoolOfOrder.FLAVOUR_BUILDERS,
+                Map.of(),
+                60,
+                5,
+                300,
+                15,
+                guests(names),
+                pots(names.size()),
+                MENU.stream().map(cut -> new MenuItem(cut, false)).toList(),
+                Stream.of("soy-spring-onion", "lime-tamari")
+                        .map(SauceChoice::new)
+                        .toList(),
+                shops(sitDown),
+                prices.snapshot(LocalDate.now(clock)),
+                List.of(),
+                List.of(new Cook("cook-1", "You")),
+                Decisions.none());
+    }
+
+    private static List<Guest> guests(List<String> names) {
+        List<Guest> guests = new ArrayList<>();
+        for (String name : names) {
+            guests.add(new Guest(
+                    "guest-" + (guests.size() + 1), name, Appetite.REGULAR, List.of(), List.of(), Heat.MEDIUM, 0));
+        }
+        return guests;
+    }
+
+    private static List<Pot> pots(int guests) {
+        List<Pot> pots = new ArrayList<>();
+        int count = Math.max(1, (guests + GUESTS_PER_POT - 1) / GUESTS_PER_POT);
+        for (int i = 1; i <= Math.min(count, 12); i++) {
+            String id = "pot-" + i;
+            pots.add(new Pot(
+                    id,
+                    count == 1 ? "Split pot" : "Split pot " + i,
+                    5200,
+                    50,
+                    4,
+                    List.of(new Side(id + "a", "ginger-chicken"), new Side(id + "b", "kelp-shiitake"))));
+        }
+        return pots;
+    }
+
+    private static List<Shop> shops(LocalDateTime sitDown) {
+        LocalDate day = sitDown.toLocalDate();
+        return List.of(
+                new Shop("store", "Towpath Stores", day.minusDays(2).atTime(17, 30)),
+                new Shop("grocer", "Weir Street Grocer", day.minusDays(1).atTime(18, 0)),
+                new Shop("market", "Lock Hall Market", day.atTime(9, 30)));
+    }
+}

@@ -1,0 +1,5 @@
+/** What a household brings to each new party: shops, prices, pots. */
+@NullMarked
+package org.livelyladle.server.household;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,9 @@
+package org.livelyladle.server.party;
+
+/**
+ * What became of a batch of events.
+ *
+ * @param recorded new ones, now part of the record
+ * @param known ones that were there already and changed nothing
+ */
+public record EventReceipt(int recorded, int known) {}

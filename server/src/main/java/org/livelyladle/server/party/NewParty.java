@@ -1,0 +1,20 @@
+package org.livelyladle.server.party;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import org.livelyladle.core.brief.Check;
+
+/**
+ * What a host says to begin with; everything else has a default that can be edited.
+ *
+ * @param sitDown local time in {@code zone}
+ * @param guests names of those who come
+ */
+public record NewParty(String title, LocalDateTime sitDown, String zone, List<String> guests) {
+    public NewParty {
+        title = Check.text(title, "title", 80);
+        Check.present(sitDown, "sitDown");
+        zone = Check.text(zone, "zone", 60);
+        guests = Check.list(guests, "guests", org.livelyladle.core.brief.Brief.MOST_GUESTS);
+    }
+}

@@ -1,0 +1,86 @@
+package org.livelyladle.server.party;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Brief;
+
+/** A party of a household; what the host said about it stands in its newest {@link BriefRevision}. */
+@Entity
+@Table(name = "party")
+class Party {
+    @Id
+    private UUID id;
+
+    @Column(name = "household_id", nullable = false)
+    private UUID householdId;
+
+    @Column(nullable = false)
+    private String title;
+
+    @Column(name = "sit_down", nullable = false)
+    private Instant sitDown;
+
+    @Column(nullable = false)
+    private int revision;
+
+    @Column(name = "created_at", nullable = false)
+    private Instant createdAt;
+
+    @Column(name = "deleted_at")
+    private @Nullable Instant deletedAt;
+
+    @Version
+    private int version;
+
+    protected Party() {}
+
+    Party(UUID id, UUID householdId, Brief brief, Instant createdAt) {
+        this.id = id;
+        this.householdId = householdId;
+        this.createdAt = createdAt;
+        revise(brief);
+    }
+
+    /** Takes over the next revision's title and date. */
+    final int revise(Brief brief) {
+        title = brief.title();
+        sitDown = brief.sitDown().atZone(brief.zoneId()).toInstant();
+        return ++revision;
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    String title() {
+        return title;
+    }
+
+    int revision() {
+        return revision;
+    }
+
+    void deleteAt(Instant at) {
+        deletedAt = at;
+    }
+
+    void restore() {
+        deletedAt = null;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Party party && party.id.equals(id);
+    }
+
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
+}

@@ -1,0 +1,120 @@
+package org.livelyladle.server.party;
+
+import java.net.URI;
+import java.util.List;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.facts.PartyEvent;
+import org.livelyladle.server.access.SignedIn;
+import org.livelyladle.server.web.RefusedException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Parties over HTTP. An edit names the revision it was made on in {@code If-Match}. */
+@RestController
+@RequestMapping("/api/parties")
+class PartyController {
+    private static final Pattern ETAG = Pattern.compile("\"(\\d{1,9})\"");
+    private static final int MOST_EVENTS = 500;
+
+    private final PartyService service;
+
+    PartyController(PartyService service) {
+        this.service = service;
+    }
+
+    @GetMapping
+    List<PartySummary> list(@AuthenticationPrincipal SignedIn host) {
+        return service.list(host);
+    }
+
+    @PostMapping
+    ResponseEntity<PartyView> create(@AuthenticationPrincipal SignedIn host, @RequestBody NewParty wish) {
+        return created(service.create(host, wish));
+    }
+
+    /** Takes in a party.json. */
+    @PostMapping("/import")
+    ResponseEntity<PartyView> importBrief(@AuthenticationPrincipal SignedIn host, @RequestBody Brief brief) {
+        return created(service.store(host, brief));
+    }
+
+    @GetMapping("/{id}")
+    ResponseEntity<PartyView> get(@AuthenticationPrincipal SignedIn host, @PathVariable UUID id) {
+        return tagged(service.get(host, id));
+    }
+
+    @PutMapping("/{id}/brief")
+    ResponseEntity<PartyView> edit(
+            @AuthenticationPrincipal SignedIn host,
+            @PathVariable UUID id,
+            @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @RequestBody Brief brief) {
+        return tagged(service.edit(host, id, revision(ifMatch), brief));
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@AuthenticationPrincipal SignedIn host, @PathVariable UUID id) {
+        service.delete(host, id);
+    }
+
+    /** Brings a deleted party back. */
+    @PostMapping("/{id}/restore")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void restore(@AuthenticationPrincipal SignedIn host, @PathVariable UUID id) {
+        service.restore(host, id);
+    }
+
+    @GetMapping("/{id}/events")
+    List<PartyEvent> events(@AuthenticationPrincipal SignedIn host, @PathVariable UUID id) {
+        return service.events(host, id);
+    }
+
+    /** Records what happened; events known by their id change nothing. */
+    @PostMapping("/{id}/events")
+    EventReceipt record(
+            @AuthenticationPrincipal SignedIn host, @PathVariable UUID id, @RequestBody List<PartyEvent> batch) {
+        if (batch.size() > MOST_EVENTS) {
+            throw new InvalidInputException("events", batch.size(), "at most " + MOST_EVENTS + " at once");
+        }
+        return service.record(host, id, batch);
+    }
+
+    private static int revision(@Nullable String ifMatch) {
+        if (ifMatch == null) {
+            throw new RefusedException(
+                    HttpStatus.PRECONDITION_REQUIRED, "Name the revision you edit in If-Match, such as \"3\".");
+        }
+        Matcher matcher = ETAG.matcher(ifMatch);
+        if (!matcher.matches()) {
+            throw new InvalidInputException("If-Match", ifMatch, "a revision in quotes such as \"3\"");
+        }
+        return Integer.parseInt(matcher.group(1));
+    }
+
+    private static ResponseEntity<PartyView> created(PartyView view) {
+        return ResponseEntity.created(URI.create("/api/parties/" + view.id()))
+                .eTag(view.etag())
+                .body(view);
+    }
+
+    private static ResponseEntity<PartyView> tagged(PartyView view) {
+        return ResponseEntity.ok().eTag(view.etag()).body(view);
+    }
+}

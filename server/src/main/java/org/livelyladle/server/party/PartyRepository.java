@@ -1,0 +1,23 @@
+package org.livelyladle.server.party;
+
+import jakarta.persistence.LockModeType;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+/** Every query names the household: nobody reaches another's party. */
+interface PartyRepository extends JpaRepository<Party, UUID> {
+    @Query("select p from Party p where p.householdId = :household and p.deletedAt is null order by p.sitDown, p.id")
+    List<Party> present(UUID household);
+
+    @Query("select p from Party p where p.id = :id and p.householdId = :household and p.deletedAt is null")
+    Optional<Party> find(UUID id, UUID household);
+
+    /** For a change: other changes of the same party wait. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select p from Party p where p.id = :id and p.householdId = :household")
+    Optional<Party> lock(UUID id, UUID household);
+}

@@ -1,0 +1,148 @@
+package org.livelyladle.server.party;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.BriefCheck;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.facts.PartyEvent;
+import org.livelyladle.server.access.SignedIn;
+import org.livelyladle.server.household.NewPartyDefaults;
+import org.livelyladle.server.web.RefusedException;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Parties of a household: made, edited by revision, deleted and brought back; their events recorded once each. */
+@Service
+@Transactional
+public class PartyService {
+    private final PartyRepository parties;
+    private final BriefRevisionRepository revisions;
+    private final RecordedEventRepository events;
+    private final BriefJson json;
+    private final Catalogue catalogue;
+    private final NewPartyDefaults defaults;
+    private final Clock clock;
+
+    PartyService(
+            PartyRepository parties,
+            BriefRevisionRepository revisions,
+            RecordedEventRepository events,
+            BriefJson json,
+            Catalogue catalogue,
+            NewPartyDefaults defaults,
+            Clock clock) {
+        this.parties = parties;
+        this.revisions = revisions;
+        this.events = events;
+        this.json = json;
+        this.catalogue = catalogue;
+        this.defaults = defaults;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public List<PartySummary> list(SignedIn host) {
+        return parties.present(host.household()).stream()
+                .map(this::view)
+                .map(this::summary)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public PartyView get(SignedIn host, UUID id) {
+        return view(parties.find(id, host.household()).orElseThrow(() -> unknown(id)));
+    }
+
+    public PartyView create(SignedIn host, NewParty wish) {
+        return store(host, defaults.brief(wish.title(), wish.sitDown(), wish.zone(), wish.guests()));
+    }
+
+    /** Takes a whole brief in as a new party. */
+    public PartyView store(SignedIn host, Brief brief) {
+        BriefCheck.check(brief, catalogue);
+        Party party = parties.saveAndFlush(new Party(UUID.randomUUID(), host.household(), brief, clock.instant()));
+        save(party, host, brief);
+        return new PartyView(party.id(), party.revision(), brief);
+    }
+
+    /** The next revision, if {@code revision} is still the newest; else 412 with the newest. */
+    public PartyView edit(SignedIn host, UUID id, int revision, Brief brief) {
+        BriefCheck.check(brief, catalogue);
+        Party party = parties.lock(id, host.household()).orElseThrow(() -> unknown(id));
+        if (party.revision() != revision) {
+            PartyView current = view(party);
+            throw new RefusedException(
+                    HttpStatus.PRECONDITION_FAILED,
+                    "The party was changed meanwhile: revision %d is the newest, the edit was made on %d. Merge and send again."
+                            .formatted(current.revision(), revision),
+                    Map.of("current", current));
+        }
+        party.revise(brief);
+        save(party, host, brief);
+        return new PartyView(id, party.revision(), brief);
+    }
+
+    public void delete(SignedIn host, UUID id) {
+        parties.lock(id, host.household()).orElseThrow(() -> unknown(id)).deleteAt(clock.instant());
+    }
+
+    public void restore(SignedIn host, UUID id) {
+        parties.lock(id, host.household()).orElseThrow(() -> unknown(id)).restore();
+    }
+
+    @Transactional(readOnly = true)
+    public List<PartyEvent> events(SignedIn host, UUID id) {
+        parties.find(id, host.household()).orElseThrow(() -> unknown(id));
+        return events.inOrder(id).stream()
+                .map(event -> json.event(event.body()))
+                .toList();
+    }
+
+    public EventReceipt record(SignedIn host, UUID id, List<PartyEvent> batch) {
+        parties.lock(id, host.household()).orElseThrow(() -> unknown(id));
+        int recorded = 0;
+        for (PartyEvent event : batch) {
+            if (!events.existsById(event.id())) {
+                events.saveAndFlush(new RecordedEvent(event.id(), id, json.write(event), host.host(), clock.instant()));
+                recorded++;
+            }
+        }
+        return new EventReceipt(recorded, batch.size() - recorded);
+    }
+
+    private void save(Party party, SignedIn host, Brief brief) {
+        revisions.save(new BriefRevision(
+                new BriefRevision.Key(party.id(), party.revision()), json.write(brief), host.host(), clock.instant()));
+    }
+
+    private PartyView view(Party party) {
+        BriefRevision newest = revisions
+                .findById(new BriefRevision.Key(party.id(), party.revision()))
+                .orElseThrow(() ->
+                        new IllegalStateException("Party " + party.id() + " has no revision " + party.revision()));
+        return new PartyView(party.id(), party.revision(), json.brief(newest.brief()));
+    }
+
+    private PartySummary summary(PartyView view) {
+        Brief brief = view.brief();
+        return new PartySummary(
+                view.id(),
+                brief.title(),
+                brief.sitDown(),
+                brief.zone(),
+                brief.guests().size(),
+                brief.menu().size(),
+                brief.sides().stream()
+                        .map(side -> catalogue.broth(side.broth()).tint())
+                        .toList());
+    }
+
+    private static RefusedException unknown(UUID id) {
+        return new RefusedException(
+                HttpStatus.NOT_FOUND, "There is no party " + id + " here; it may have been deleted.");
+    }
+}

@@ -1,0 +1,50 @@
+package org.livelyladle.server.plan;
+
+import java.util.UUID;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.measure.Working;
+import org.livelyladle.core.plan.Plan;
+import org.livelyladle.server.access.SignedIn;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Plans and workings over HTTP. */
+@RestController
+@RequestMapping("/api")
+class PlanController {
+    private final PlanService service;
+
+    PlanController(PlanService service) {
+        this.service = service;
+    }
+
+    /** The plan of a brief; stateless, nothing is stored. */
+    @PostMapping("/plan")
+    Plan plan(@RequestBody Brief brief) {
+        return service.plan(brief);
+    }
+
+    @GetMapping("/parties/{id}/plan")
+    Plan plan(@AuthenticationPrincipal SignedIn host, @PathVariable UUID id) {
+        return service.plan(host, id);
+    }
+
+    /** The plan of a draft that is not saved yet, with the party's own events. */
+    @PostMapping("/parties/{id}/plan")
+    Plan draft(@AuthenticationPrincipal SignedIn host, @PathVariable UUID id, @RequestBody Brief brief) {
+        return service.draft(host, id, brief);
+    }
+
+    /** How one figure of the party's plan came about. */
+    @GetMapping("/parties/{id}/working")
+    Working working(
+            @AuthenticationPrincipal SignedIn host, @PathVariable UUID id, @RequestParam("figure") String figure) {
+        return service.working(host, id, figure);
+    }
+}

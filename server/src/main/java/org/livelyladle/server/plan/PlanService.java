@@ -1,0 +1,63 @@
+package org.livelyladle.server.plan;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.measure.Working;
+import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.plan.Planned;
+import org.livelyladle.core.plan.Planner;
+import org.livelyladle.server.access.SignedIn;
+import org.livelyladle.server.party.PartyService;
+import org.livelyladle.server.web.RefusedException;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/** Computes plans; nothing of them is stored. */
+@Service
+class PlanService {
+    private final Planner planner;
+    private final PartyService parties;
+    private final Clock clock;
+
+    PlanService(Planner planner, PartyService parties, Clock clock) {
+        this.planner = planner;
+        this.parties = parties;
+        this.clock = clock;
+    }
+
+    Plan plan(Brief brief) {
+        return compute(brief, Facts.none()).plan();
+    }
+
+    Plan plan(SignedIn host, UUID party) {
+        return compute(host, party).plan();
+    }
+
+    /** A draft of a stored party, against what has happened there. */
+    Plan draft(SignedIn host, UUID party, Brief draft) {
+        return compute(draft, facts(host, party)).plan();
+    }
+
+    Working working(SignedIn host, UUID party, String figure) {
+        return compute(host, party)
+                .ledger()
+                .working(figure)
+                .orElseThrow(() -> new RefusedException(
+                        HttpStatus.NOT_FOUND, "The plan of this party has no figure '" + figure + "'."));
+    }
+
+    private Planned compute(SignedIn host, UUID party) {
+        return compute(parties.get(host, party).brief(), facts(host, party));
+    }
+
+    private Facts facts(SignedIn host, UUID party) {
+        return Facts.fold(parties.events(host, party));
+    }
+
+    private Planned compute(Brief brief, Facts facts) {
+        return planner.plan(brief, facts, LocalDate.now(clock.withZone(brief.zoneId())));
+    }
+}

@@ -1,0 +1,47 @@
+package org.livelyladle.server.web;
+
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.cfg.EnumFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads JSON strictly: an unknown field, a wrong type or a doubled key is an error, never a guess. */
+@Configuration
+public class JsonConfig {
+    private static final int LONGEST_STRING = 20_000;
+    private static final int DEEPEST = 40;
+
+    @Bean
+    JsonMapperBuilderCustomizer strictJson() {
+        return JsonConfig::strict;
+    }
+
+    /** A mapper as the server uses it. */
+    public static JsonMapper mapper() {
+        JsonFactory factory = JsonFactory.builder()
+                .streamReadConstraints(StreamReadConstraints.builder()
+                        .maxStringLength(LONGEST_STRING)
+                        .maxNestingDepth(DEEPEST)
+                        .build())
+                .build();
+        JsonMapper.Builder builder = JsonMapper.builder(factory);
+        strict(builder);
+        return builder.build();
+    }
+
+    private static void strict(JsonMapper.Builder builder) {
+        builder.enable(
+                        DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES,
+                        DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES,
+                        DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+                .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+                .disable(tools.jackson.databind.MapperFeature.ALLOW_COERCION_OF_SCALARS);
+    }
+}

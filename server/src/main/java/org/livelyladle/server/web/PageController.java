@@ -1,0 +1,13 @@
+package org.livelyladle.server.web;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Every address of the page's own router is answered with the page. */
+@Controller
+class PageController {
+    @GetMapping({"/", "/party/{id}", "/party/{id}/{step}"})
+    String page() {
+        return "forward:/index.html";
+    }
+}

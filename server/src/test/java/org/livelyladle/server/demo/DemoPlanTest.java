@@ -1,0 +1,88 @@
+package org.livelyladle.server.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.zip.GZIPOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.livelyladle.core.audit.TableAudit;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.measure.Figure;
+import org.livelyladle.core.measure.Term;
+import org.livelyladle.core.measure.Working;
+import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.plan.Planned;
+import org.livelyladle.core.plan.Planner;
+import org.livelyladle.core.plan.Unmet;
+import org.livelyladle.server.household.PriceList;
+import org.livelyladle.server.web.JsonConfig;
+
+class DemoPlanTest {
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
+
+    static List<Brief> demos() {
+        return new DemoBriefs(JsonConfig.mapper(), new PriceList()).load(TODAY);
+    }
+
+    private static Planned plan(Brief brief) {
+        return new Planner(Catalogue.builtIn()).plan(brief, Facts.none(), TODAY);
+    }
+
+    @ParameterizedTest
+    @MethodSource("demos")
+    void theTableHoldsAllHardRules(Brief brief) {
+        Plan plan = plan(brief).plan();
+
+        assertThat(TableAudit.check(brief, Catalogue.builtIn(), plan.portions().lines(), plan.table()))
+                .isEmpty();
+        assertThat(plan.table().remainders()).isEmpty();
+        assertThat(plan.unmet()).noneMatch(unmet -> unmet.severity() != Unmet.Severity.WISH);
+    }
+
+    /** Every figure of the plan is computed again from the terms of its working, and each term from its own figure. */
+    @ParameterizedTest
+    @MethodSource("demos")
+    void everyWorkingComesToItsFigure(Brief brief) {
+        Planned planned = plan(brief);
+
+        assertThat(planned.ledger().ids()).hasSizeGreaterThan(200);
+        for (String id : planned.ledger().ids()) {
+            Working working = planned.ledger().working(id).orElseThrow();
+            Figure result = working.result();
+            assertThat(result.id()).isEqualTo(id);
+            assertThat(working.evaluated()).as(id + " " + working).isCloseTo(result.value(), within(1e-6));
+            for (Term term : working.terms()) {
+                if (term.figureId() != null) {
+                    Figure figure = planned.ledger().find(term.figureId()).orElseThrow();
+                    assertThat(term.value()).as(id + " <- " + term.figureId()).isEqualTo(figure.value());
+                }
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("demos")
+    void theSameBriefGivesAnEqualPlan(Brief brief) {
+        assertThat(JsonConfig.mapper().writeValueAsString(plan(brief).plan()))
+                .isEqualTo(JsonConfig.mapper().writeValueAsString(plan(brief).plan()));
+    }
+
+    @Test
+    void theDemoPlanTravelsInUnder150Kilobytes() throws IOException {
+        byte[] json = JsonConfig.mapper().writeValueAsBytes(plan(demos().get(0)).plan());
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (GZIPOutputStream gzip = new GZIPOutputStream(out)) {
+            gzip.write(json);
+        }
+
+        assertThat(out.size()).isLessThan(150_000);
+    }
+}
