@@ -1,0 +1,57 @@
+package org.livelyladle.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.TablePlan;
+
+@AnalyzeClasses(packages = "org.livelyladle.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule CORE_KNOWS_NO_FRAMEWORK = classes()
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage(
+                    "org.livelyladle.core..",
+                    "java..",
+                    "javax.measure..",
+                    "tech.units..",
+                    "systems.uom..",
+                    "org.apache.commons.csv..",
+                    "org.snakeyaml..",
+                    "org.jspecify..");
+
+    @ArchTest
+    static final ArchRule PACKAGES_FORM_NO_CYCLE =
+            slices().matching("org.livelyladle.core.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule AUDIT_SEES_ONLY_THE_TABLES_RECORDS = noClasses()
+            .that()
+            .resideInAPackage("..audit..")
+            .should()
+            .dependOnClassesThat(com.tngtech.archunit.base.DescribedPredicate.describe(
+                    "are of table but no records, or of safety",
+                    c -> c.getPackageName().endsWith(".safety")
+                            || c.getPackageName().endsWith(".table")
+                                    && !c.getName().startsWith(Drop.class.getName())
+                                    && !c.getName().startsWith(TablePlan.class.getName())));
+
+    @ArchTest
+    static final ArchRule CORE_HAS_NO_CLOCK_OR_CHANCE = noClasses()
+            .should()
+            .callMethod(java.time.Instant.class, "now")
+            .orShould()
+            .callMethod(java.time.LocalDate.class, "now")
+            .orShould()
+            .callMethod(Math.class, "random")
+            .orShould()
+            .dependOnClassesThat()
+            .areAssignableTo(java.util.Random.class);
+}

@@ -1,0 +1,118 @@
+package org.livelyladle.core.audit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.NeedKind;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.plan.Planner;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.TablePlan;
+
+/** Breaks a clean sequence on purpose, one rule at a time: the audit must see it. */
+class TableAuditTest {
+    private final Catalogue catalogue = Catalogue.builtIn();
+    private final Brief brief = Briefs.plain().build();
+    private final Plan plan =
+            new Planner(catalogue).plan(brief, Facts.none(), Briefs.TODAY).plan();
+
+    private List<String> rulesBroken(Brief brief, List<Drop> drops) {
+        TablePlan t = plan.table();
+        TablePlan table = new TablePlan(
+                t.mealSeconds(),
+                t.everybodyEats(),
+                t.longestWait(),
+                t.cuesPerMinute(),
+                drops,
+                t.guests(),
+                t.sides(),
+                t.remainders(),
+                t.beatenPins());
+        return TableAudit.check(brief, catalogue, plan.portions().lines(), table).stream()
+                .map(Violation::rule)
+                .distinct()
+                .toList();
+    }
+
+    private List<Drop> change(String cut, UnaryOperator<Drop> change) {
+        return plan.table().drops().stream()
+                .map(drop -> drop.cut().equals(cut) ? change.apply(drop) : drop)
+                .toList();
+    }
+
+    private static Drop at(Drop d, int putIn, int takeOut) {
+        return new Drop(
+                d.id(),
+                d.cut(),
+                d.name(),
+                d.side(),
+                d.homeSide(),
+                d.batch(),
+                d.byHand(),
+                d.grams(),
+                d.amount(),
+                d.loadGrams(),
+                d.volumeMl(),
+                d.servings(),
+                putIn,
+                d.ready(),
+                d.bestUntil(),
+                d.overcooked(),
+                takeOut,
+                d.repeats(),
+                d.everySeconds(),
+                d.pinned());
+    }
+
+    @Test
+    void aCleanSequencePasses() {
+        assertThat(rulesBroken(brief, plan.table().drops())).isEmpty();
+    }
+
+    @Test
+    void feedingAGuestAgainstANeedIsH1() {
+        Briefs allergic = Briefs.plain();
+        allergic.guests.set(0, Briefs.guest("ann", Briefs.medical(NeedKind.CRUSTACEANS)));
+
+        assertThat(rulesBroken(allergic.build(), plan.table().drops())).containsExactly("H1");
+    }
+
+    @Test
+    void feedingAVeganFromASideThatHeldMeatIsH1() {
+        Briefs vegan = Briefs.plain();
+        vegan.guests.set(0, Briefs.guest("ann", Briefs.diet(NeedKind.VEGAN)));
+
+        assertThat(rulesBroken(vegan.build(), plan.table().drops())).containsExactly("H1");
+    }
+
+    @Test
+    void aPotTooSmallForItsFoodIsH2AndH4() {
+        Briefs tiny = Briefs.plain();
+        tiny.pots.set(0, Briefs.pot("pot", 400, "kelp-shiitake", "smoked-tomato"));
+
+        assertThat(rulesBroken(tiny.build(), plan.table().drops())).contains("H2", "H4");
+    }
+
+    @Test
+    void takingOutBeforeReadyOrAfterOvercookedIsH6() {
+        assertThat(rulesBroken(brief, change("prawn.peeled", d -> at(d, d.putIn(), d.putIn() + 30))))
+                .containsExactly("H6");
+        assertThat(rulesBroken(brief, change("prawn.peeled", d -> at(d, d.putIn(), d.putIn() + 900))))
+                .contains("H6");
+    }
+
+    @Test
+    void aForgottenDropIsH8() {
+        List<Drop> without = plan.table().drops().stream()
+                .filter(drop -> !drop.cut().equals("udon.fresh"))
+                .toList();
+
+        assertThat(rulesBroken(brief, without)).containsExactly("H8");
+    }
+}

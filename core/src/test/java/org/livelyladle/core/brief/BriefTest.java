@@ -1,0 +1,87 @@
+package org.livelyladle.core.brief;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Heat;
+
+class BriefTest {
+    @Test
+    void aFrozenRawCutWithoutItsOwnTimeIsRefused() {
+        Brief plain = Briefs.plain().build();
+        Brief frozen = withMenu(plain, new MenuItem("chicken-thigh.sliced", true));
+
+        assertThatThrownBy(() -> BriefCheck.check(frozen, Catalogue.builtIn()))
+                .isInstanceOf(InvalidInputException.class)
+                .hasMessageContaining("menu[0].fromFrozen")
+                .hasMessageContaining("not safe without one; thaw it in the fridge");
+    }
+
+    @Test
+    void aFrozenRawCutWithItsOwnTimeTakesLonger() {
+        BriefCheck.check(withMenu(Briefs.plain().build(), new MenuItem("prawn.peeled", true)), Catalogue.builtIn());
+
+        var cut = Catalogue.builtIn().cut("prawn.peeled");
+        assertThat(cut.timesFrom(true).orElseThrow().ready())
+                .isGreaterThan(cut.timesFrom(false).orElseThrow().ready());
+    }
+
+    @Test
+    void unknownIdsAreNamedByTheirPath() {
+        Briefs briefs = Briefs.plain();
+        briefs.menu.add("dragon.sliced");
+
+        assertThatThrownBy(() -> BriefCheck.check(briefs.build(), Catalogue.builtIn()))
+                .isInstanceOfSatisfying(InvalidInputException.class, e -> {
+                    assertThat(e.field()).isEqualTo("menu[8].cut");
+                    assertThat(e.was()).contains("dragon");
+                });
+    }
+
+    @Test
+    void aGuestTwiceIsRefused() {
+        Briefs briefs = Briefs.plain();
+        briefs.guests.add(Briefs.guest("ann"));
+
+        assertThatThrownBy(briefs::build).hasMessageContaining("guests[2]");
+    }
+
+    @Test
+    void anEmptyNameIsRefused() {
+        assertThatThrownBy(() -> new Guest("x", "  ", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0))
+                .hasMessageContaining("name was 'empty'")
+                .hasMessageContaining("1 to 40 characters");
+    }
+
+    private static Brief withMenu(Brief b, MenuItem... menu) {
+        return new Brief(
+                b.format(),
+                b.formatVersion(),
+                b.catalogueVersion(),
+                b.title(),
+                b.sitDown(),
+                b.zone(),
+                b.mealMinutes(),
+                b.units(),
+                b.currency(),
+                b.order(),
+                b.portionsPerAdult(),
+                b.sauceMlPerAdult(),
+                b.marginPercent(),
+                b.wasteCentsPerKg(),
+                b.bufferMinutes(),
+                b.guests(),
+                b.pots(),
+                List.of(menu),
+                b.sauces(),
+                b.shops(),
+                b.prices(),
+                b.pantry(),
+                b.cooks(),
+                b.decisions());
+    }
+}

@@ -1,0 +1,49 @@
+package org.livelyladle.core.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import systems.uom.common.USCustomary;
+import tech.units.indriya.unit.Units;
+
+class KitchenTextTest {
+    private final KitchenText metric = new KitchenText(UnitSystem.METRIC, "EUR");
+    private final KitchenText us = new KitchenText(UnitSystem.US, "USD");
+
+    /** NIST SP 811, appendix B.8: 1 lb = 453.59237 g exactly, 1 US cup = 236.5882365 ml exactly. */
+    @Test
+    void theUnitLibraryHoldsThePublishedFactors() {
+        assertThat(USCustomary.POUND.getConverterTo(Units.GRAM).convert(1)).isCloseTo(453.59237, within(1e-9));
+        assertThat(USCustomary.CUP.getConverterTo(Units.LITRE).convert(1)).isCloseTo(0.2365882365, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"7.4,7 g,0.26 oz", "136,135 g,4.75 oz", "820,820 g,1.81 lb", "1243,1.24 kg,2.74 lb"})
+    void massesAreRoundedAsScalesShowThem(double grams, String inMetric, String inUs) {
+        assertThat(metric.grams(grams)).isEqualTo(inMetric);
+        assertThat(us.grams(grams)).isEqualTo(inUs);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"5,5 ml,1 tsp", "62,60 ml,0.25 cup", "480,480 ml,2 cups", "1500,1.5 l,1.5 qt", "30,30 ml,2 tbsp"})
+    void volumesAreRoundedAsCooksMeasureThem(double ml, String inMetric, String inUs) {
+        assertThat(metric.millilitres(ml)).isEqualTo(inMetric);
+        assertThat(us.millilitres(ml)).isEqualTo(inUs);
+    }
+
+    @Test
+    void timesAreRoundedUpSoThatNothingIsTakenOutTooSoon() {
+        assertThat(KitchenText.seconds(59.2)).isEqualTo("1 min");
+        assertThat(KitchenText.seconds(110)).isEqualTo("1 min 50 s");
+        assertThat(KitchenText.minutes(130)).isEqualTo("2 h 10 min");
+    }
+
+    @Test
+    void moneyHasTwoDecimals() {
+        assertThat(metric.money(4120)).isEqualTo("€41.20");
+        assertThat(us.money(5)).isEqualTo("$0.05");
+    }
+}

@@ -1,0 +1,97 @@
+package org.livelyladle.core.purchases;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.brief.Decisions;
+import org.livelyladle.core.brief.Offer;
+import org.livelyladle.core.brief.PantryItem;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.facts.EventType;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.facts.PartyEvent;
+import org.livelyladle.core.plan.Planner;
+
+class PurchasePlannerTest {
+    private static final Offer CARROTS = new Offer("carrots", "shop", "carrot", "Carrots", 500, 99, null, null);
+    private static final Offer BIG =
+            new Offer("carrots-big", "shop", "carrot", "Carrots, large", 2000, 150, null, null);
+    private final Briefs briefs = Briefs.plain();
+
+    private Purchases plan(Facts facts) {
+        return new Planner(Catalogue.builtIn())
+                .plan(briefs.build(), facts, Briefs.TODAY)
+                .plan()
+                .purchases();
+    }
+
+    private static double missing(Purchases purchases, String ingredient) {
+        return purchases.needs().stream()
+                .filter(need -> need.ingredient().equals(ingredient))
+                .mapToDouble(need -> need.missing().value())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Two regular eaters: 2 x 60 g of carrot in 8 g pieces is 15 pieces, 120 g; peel makes it 120 / 0.88 g. */
+    @Test
+    void peelAndMarginAreBoughtToo() {
+        briefs.marginPercent = 10;
+
+        assertThat(missing(plan(Facts.none()), "carrot")).isCloseTo(120 / 0.88 * 1.1, within(1e-9));
+    }
+
+    @Test
+    void whatIsAtHomeIsTakenOff() {
+        briefs.pantry.add(new PantryItem("carrot", 100));
+        assertThat(missing(plan(Facts.none()), "carrot")).isCloseTo(120 / 0.88 - 100, within(1e-9));
+
+        briefs.pantry.set(0, new PantryItem("carrot", 5000));
+        assertThat(missing(plan(Facts.none()), "carrot")).isZero();
+    }
+
+    @Test
+    void boughtPacksAreStockAndStayOnTheBillAsPaid() {
+        briefs.offers.add(CARROTS);
+        PartyEvent bought =
+                new PartyEvent(UUID.randomUUID(), Instant.EPOCH, EventType.BOUGHT, "carrots", "carrot", 1, 500.0, 120);
+        Purchases purchases = plan(Facts.fold(List.of(bought)));
+
+        assertThat(missing(purchases, "carrot")).isZero();
+        assertThat(purchases.bill().value()).isEqualTo(120);
+        assertThat(purchases.trips().get(0).lines())
+                .singleElement()
+                .satisfies(line -> assertThat(line.boughtEvent()).isEqualTo(bought.id()));
+
+        PartyEvent back = PartyEvent.of(
+                UUID.randomUUID(),
+                Instant.EPOCH,
+                EventType.RETURNED,
+                bought.id().toString());
+        assertThat(plan(Facts.fold(List.of(bought, back, bought))).bill().value())
+                .isEqualTo(99);
+    }
+
+    @Test
+    void aPinnedOfferIsKeptEvenWhenDearer() {
+        briefs.offers.addAll(List.of(CARROTS, BIG));
+        briefs.decisions = new Decisions(
+                List.of(), List.of(new Decisions.OfferPin("carrot", "carrots-big")), List.of(), List.of(), List.of());
+
+        assertThat(plan(Facts.none()).trips().get(0).lines())
+                .singleElement()
+                .satisfies(line -> assertThat(line.offer()).isEqualTo("carrots-big"));
+    }
+
+    @Test
+    void whatNobodyOffersIsNamed() {
+        assertThat(plan(Facts.none()).unoffered())
+                .extracting(Purchases.Unoffered::ingredient)
+                .contains("beef-ribeye", "soy-sauce");
+    }
+}

@@ -1,0 +1,181 @@
+package org.livelyladle.core.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Comparator;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.brief.Appetite;
+import org.livelyladle.core.brief.Decisions;
+import org.livelyladle.core.brief.Decisions.DropPin;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.NeedKind;
+import org.livelyladle.core.brief.SchoolOfOrder;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.plan.Planner;
+import org.livelyladle.core.plan.Remedy;
+import org.livelyladle.core.plan.Unmet;
+
+class TablePlannerTest {
+    private final Briefs briefs = Briefs.plain();
+
+    private Plan plan() {
+        return new Planner(Catalogue.builtIn())
+                .plan(briefs.build(), Facts.none(), Briefs.TODAY)
+                .plan();
+    }
+
+    private List<String> sidesOf(String guest) {
+        return plan().table().guests().stream()
+                .filter(pace -> pace.guest().equals(guest))
+                .findFirst()
+                .orElseThrow()
+                .sides();
+    }
+
+    private List<String> orderOfPuttingIn() {
+        return plan().table().drops().stream()
+                .filter(drop -> drop.batch() == 1)
+                .sorted(Comparator.comparingInt(Drop::putIn))
+                .map(Drop::cut)
+                .distinct()
+                .toList();
+    }
+
+    @Test
+    void aVeganGetsASideOfHerOwn() {
+        briefs.guests.set(0, Briefs.guest("ann", Briefs.diet(NeedKind.VEGAN)));
+        Plan plan = plan();
+
+        assertThat(plan.table().remainders()).isEmpty();
+        List<String> veganSides = sidesOf("ann");
+        assertThat(veganSides).hasSize(1);
+        assertThat(plan.table().drops())
+                .filteredOn(drop -> drop.side().equals(veganSides.get(0)))
+                .extracting(Drop::cut)
+                .doesNotContain("beef-ribeye.sliced", "prawn.peeled");
+    }
+
+    @Test
+    void anAllergyWantsAPotOfItsOwnUnlessTheHostAcceptsSplashes() {
+        briefs.guests.set(0, Briefs.guest("ann", Briefs.medical(NeedKind.CELERY)));
+        assertThat(sidesOf("ann")).isEmpty();
+        assertThat(plan().unmet().get(0)).satisfies(unmet -> {
+            assertThat(unmet.severity()).isEqualTo(Unmet.Severity.CANNOT_EAT);
+            assertThat(unmet.remedy().kind()).isEqualTo(Remedy.Kind.ADD_POT);
+        });
+
+        briefs.decisions = new Decisions(
+                List.of(), List.of(), List.of(), List.of(), List.of(new Decisions.SplashChoice("ann", "pot")));
+        assertThat(sidesOf("ann")).containsExactly("pot-1");
+    }
+
+    @Test
+    void thePregnantGuestIsKeptFromMedicinalHerbs() {
+        briefs.pots.set(0, Briefs.pot("pot", 4000, "root-and-date", "smoked-tomato"));
+        briefs.guests.set(0, Briefs.guest("ann", Briefs.diet(NeedKind.PREGNANT)));
+
+        assertThat(sidesOf("ann")).containsExactly("pot-2");
+    }
+
+    @Test
+    void nobodyIsFedHotterThanTheyLike() {
+        briefs.pots.set(0, Briefs.pot("pot", 4000, "kelp-shiitake", "numbing-chilli"));
+        briefs.guests.set(0, new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0));
+
+        assertThat(sidesOf("ann")).containsExactly("pot-1");
+    }
+
+    @Test
+    void noodlesGoInLastInBothSchools() {
+        for (SchoolOfOrder school : SchoolOfOrder.values()) {
+            briefs.order = school;
+            assertThat(orderOfPuttingIn()).endsWith("udon.fresh").startsWith("carrot.sliced");
+        }
+    }
+
+    @Test
+    void theSchoolsDiffer() {
+        briefs.menu.add("chicken-thigh.sliced");
+        briefs.mealMinutes = 120;
+        briefs.order = SchoolOfOrder.HARD_FIRST;
+        List<String> hard = orderOfPuttingIn();
+        briefs.order = SchoolOfOrder.FLAVOUR_BUILDERS;
+
+        assertThat(orderOfPuttingIn()).isNotEqualTo(hard);
+        assertThat(hard.indexOf("fish-ball.frozen")).isLessThan(hard.indexOf("chicken-thigh.sliced"));
+    }
+
+    @Test
+    void aLateGuestIsFedAfterArriving() {
+        briefs.guests.set(0, new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.HOT, 40));
+
+        assertThat(plan().table().guests().get(0).bites())
+                .isNotEmpty()
+                .allSatisfy(bite -> assertThat(bite.at()).isGreaterThanOrEqualTo(2400));
+    }
+
+    @Test
+    void aPinnedDropGoesInAtItsMinute() {
+        String side = sideOf("tofu-firm.cubes");
+        briefs.decisions = pin(new DropPin("tofu-firm.cubes", side, 1, side, 30));
+
+        assertThat(plan().table().drops())
+                .filteredOn(drop -> drop.cut().equals("tofu-firm.cubes") && drop.batch() == 1)
+                .singleElement()
+                .satisfies(drop -> assertThat(drop.putIn()).isEqualTo(1800));
+    }
+
+    @Test
+    void aPinAfterTheFinishIsBeatenWithTheNearestMinute() {
+        String side = sideOf("carrot.sliced");
+        briefs.decisions = pin(new DropPin("carrot.sliced", side, 1, side, 89));
+        Plan plan = plan();
+
+        assertThat(plan.table().beatenPins()).singleElement().satisfies(pin -> {
+            assertThat(pin.rule()).isEqualTo("outside the meal");
+            assertThat(pin.nearestMinute()).isBetween(75.0, 82.0);
+        });
+        assertThat(plan.unmet()).anyMatch(unmet -> unmet.remedy().kind() == Remedy.Kind.FREE_PIN);
+    }
+
+    /** Moving a batch into a side kept clean for somebody it would harm is refused. */
+    @Test
+    void aPinIntoACleanSideIsBeaten() {
+        briefs.guests.set(0, Briefs.guest("ann", Briefs.diet(NeedKind.VEGAN)));
+        String clean = sidesOf("ann").get(0);
+        String home = sideOf("prawn.peeled");
+        briefs.decisions = pin(new DropPin("prawn.peeled", home, 1, clean, 30));
+        Plan plan = plan();
+
+        assertThat(plan.table().beatenPins()).hasSize(1);
+        assertThat(plan.table().drops())
+                .filteredOn(drop -> drop.cut().equals("prawn.peeled"))
+                .allSatisfy(drop -> assertThat(drop.side()).isEqualTo(home));
+    }
+
+    @Test
+    void withoutPotsNobodyEatsAndItIsSaid() {
+        briefs.pots.clear();
+
+        assertThat(plan().unmet())
+                .filteredOn(unmet -> unmet.severity() == Unmet.Severity.CANNOT_EAT)
+                .hasSize(2);
+    }
+
+    private String sideOf(String cut) {
+        return plan().table().drops().stream()
+                .filter(drop -> drop.cut().equals(cut))
+                .findFirst()
+                .orElseThrow()
+                .side();
+    }
+
+    private static Decisions pin(DropPin pin) {
+        return new Decisions(List.of(), List.of(), List.of(), List.of(pin), List.of());
+    }
+}
