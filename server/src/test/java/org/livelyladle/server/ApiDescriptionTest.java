@@ -1,0 +1,95 @@
+package org.livelyladle.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * The committed description of the API and the schema of a party.json are those of this server. {@code ./ladle api}
+ * runs this with {@code -Dapi.write=true} to write them anew.
+ */
+class ApiDescriptionTest extends ServerTest {
+    private static final Path DESCRIPTION = Path.of("../web/src/api/openapi.json");
+    private static final Path SCHEMA = Path.of("../docs/formats/party.schema.json");
+    private final JsonMapper pretty = JsonMapper.builder()
+            .enable(SerializationFeature.INDENT_OUTPUT, SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+            .build();
+
+    @Test
+    void theCommittedDescriptionIsCurrent() throws Exception {
+        JsonNode api = body(send(get("/v3/api-docs")));
+        check(DESCRIPTION, sorted(api));
+        check(SCHEMA, briefSchema(api));
+    }
+
+    @Test
+    void theDemoPartiesFitTheSchema() throws Exception {
+        Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(SCHEMA), com.networknt.schema.InputFormat.JSON);
+        for (String name : new String[] {"quad-supper", "quiet-evening"}) {
+            String brief = Files.readString(Path.of("src/main/resources/demo/" + name + ".json"));
+
+            assertThat(schema.validate(brief, com.networknt.schema.InputFormat.JSON))
+                    .isEmpty();
+            assertThat(schema.validate(brief.replace("\"guests\"", "\"gests\""), com.networknt.schema.InputFormat.JSON))
+                    .isNotEmpty();
+        }
+    }
+
+    private void check(Path file, JsonNode current) throws Exception {
+        String text = pretty.writeValueAsString(current) + "\n";
+        if (Boolean.getBoolean("api.write")) {
+            Files.createDirectories(file.getParent());
+            Files.writeString(file, text);
+        }
+        assertThat(Files.readString(file))
+                .as("run ./ladle api and commit " + file)
+                .isEqualTo(text);
+    }
+
+    /** The part of the description a brief consists of, as a schema of its own. */
+    private JsonNode briefSchema(JsonNode api) {
+        JsonNode all = api.at("/components/schemas");
+        TreeMap<String, JsonNode> used = new TreeMap<>();
+        Deque<String> open = new ArrayDeque<>();
+        open.add("Brief");
+        while (!open.isEmpty()) {
+            String name = open.pop();
+            if (used.putIfAbsent(name, all.get(name)) == null) {
+                all.get(name)
+                        .findValuesAsString("$ref")
+                        .forEach(ref -> open.add(ref.substring(ref.lastIndexOf('/') + 1)));
+            }
+        }
+        ObjectNode schema = pretty.createObjectNode();
+        schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        schema.put("title", "A party of Lively Ladle (party.json)");
+        schema.put("$ref", "#/$defs/Brief");
+        ObjectNode definitions = schema.putObject("$defs");
+        used.forEach((name, definition) -> {
+            ObjectNode closed = (ObjectNode) sorted(definition);
+            if (closed.has("properties")) {
+                closed.put("additionalProperties", false);
+            }
+            definitions.set(name, closed);
+        });
+        return pretty.readTree(pretty.writeValueAsString(schema).replace("#/components/schemas/", "#/$defs/"));
+    }
+
+    private JsonNode sorted(JsonNode node) {
+        return pretty.valueToTree(pretty.convertValue(node, Object.class));
+    }
+}
