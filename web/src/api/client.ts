@@ -1,0 +1,55 @@
+import createClient from 'openapi-fetch'
+import type { paths } from './schema'
+
+/** What the server says when it cannot do something (RFC 9457). */
+export interface Problem {
+  title?: string
+  status?: number
+  detail?: string
+  field?: string
+  accepted?: string
+}
+
+/** A refused request with its problem. */
+export class RequestRefused extends Error {
+  constructor(
+    readonly status: number,
+    readonly problem: Problem & Record<string, unknown>,
+  ) {
+    super(problem.detail ?? problem.title ?? `The server answered ${status}.`)
+  }
+}
+
+/** The server did not answer at all. */
+export class NoConnection extends Error {
+  constructor() {
+    super('No connection to the server.')
+  }
+}
+
+function cookie(name: string): string {
+  const found = document.cookie.split('; ').find((part) => part.startsWith(`${name}=`))
+  return found ? decodeURIComponent(found.slice(name.length + 1)) : ''
+}
+
+export const api = createClient<paths>({ baseUrl: '' })
+
+api.use({
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'))
+    return request
+  },
+})
+
+/** Unwraps an answer, or throws {@link RequestRefused} or {@link NoConnection}. */
+export async function ask<T>(
+  request: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  const { data, error, response } = await request.catch(() => {
+    throw new NoConnection()
+  })
+  if (!response.ok) {
+    throw new RequestRefused(response.status, (error ?? {}) as Problem & Record<string, unknown>)
+  }
+  return data as T
+}

@@ -1,0 +1,20 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+/** Steps of the work by the last part of their address. */
+export const STEPS = ['guests', 'pots', 'ingredients', 'sauces', 'shopping', 'prep', 'table'] as const
+export type StepName = (typeof STEPS)[number]
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', component: () => import('@/steps/overview/PartiesPage.vue') },
+    {
+      path: '/party/:id/:step?',
+      component: () => import('@/steps/PartyPage.vue'),
+      props: (route) => ({
+        id: String(route.params.id),
+        step: STEPS.find((step) => step === route.params.step) ?? 'guests',
+      }),
+    },
+  ],
+})

@@ -1,0 +1,44 @@
+import type { Brief, Unmet } from '@/api/types'
+
+type Remedy = Unmet['remedy']
+
+/** The edit behind a remedy's button; undefined for one that only leads to a step. */
+export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined {
+  switch (remedy.kind) {
+    case 'ADD_CUT':
+      return (draft) => draft.menu.push({ cut: remedy.value, fromFrozen: false })
+    case 'ADD_SAUCE':
+      return (draft) => draft.sauces.push({ sauce: remedy.value })
+    case 'ADD_POT':
+      return (draft) => addSmallPot(draft, remedy.value)
+    case 'LENGTHEN_MEAL':
+      return (draft) => (draft.mealMinutes = Number(remedy.value))
+    case 'FREE_PIN':
+      return (draft) => freePin(draft, remedy.subject, remedy.value)
+    case 'SHOW_STEP':
+      return undefined
+  }
+}
+
+/** A name no entity of the list has yet: pot-1, pot-2, ... */
+export function freshId(prefix: string, taken: { id: string }[]): string {
+  let n = taken.length + 1
+  while (taken.some((entity) => entity.id === `${prefix}-${n}`)) n++
+  return `${prefix}-${n}`
+}
+
+function addSmallPot(draft: Brief, broth: string): void {
+  const id = freshId('pot', draft.pots)
+  const sides = [{ id: `${id}a`, broth }]
+  draft.pots.push({ id, name: 'Small pot', capacityMl: 2400, fillPercent: 50, basketsPerSide: 3, sides })
+}
+
+function freePin(draft: Brief, list: string, key: string): void {
+  const decisions = draft.decisions
+  if (list === 'portions')
+    decisions.portions = decisions.portions.filter((p) => `${p.guest}|${p.cut}` !== key)
+  if (list === 'offers') decisions.offers = decisions.offers.filter((p) => p.ingredient !== key)
+  if (list === 'tasks') decisions.tasks = decisions.tasks.filter((p) => p.task !== key)
+  if (list === 'drops')
+    decisions.drops = decisions.drops.filter((p) => `${p.cut}|${p.side}|${p.batch}` !== key)
+}

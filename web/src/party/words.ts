@@ -1,0 +1,95 @@
+/** The words of the trade for what a brief stores as constants. */
+
+import type { Category, Guest, Need } from '@/api/types'
+
+export const APPETITES: { value: Guest['appetite']; label: string; bowls: number }[] = [
+  { value: 'TODDLER', label: 'toddler', bowls: 0.3 },
+  { value: 'CHILD', label: 'child', bowls: 0.5 },
+  { value: 'LIGHT', label: 'light', bowls: 0.75 },
+  { value: 'REGULAR', label: 'regular', bowls: 1 },
+  { value: 'HEARTY', label: 'hearty', bowls: 5 / 3 },
+]
+
+export const HEATS: { value: Guest['heat']; label: string }[] = [
+  { value: 'NONE', label: 'none' },
+  { value: 'MILD', label: 'mild' },
+  { value: 'MEDIUM', label: 'medium' },
+  { value: 'HOT', label: 'very hot' },
+]
+
+export const NEEDS: { value: Need['kind']; label: string }[] = [
+  { value: 'VEGAN', label: 'vegan' },
+  { value: 'VEGETARIAN', label: 'vegetarian' },
+  { value: 'NO_PORK', label: 'no pork' },
+  { value: 'NO_BEEF', label: 'no beef' },
+  { value: 'NO_ALCOHOL', label: 'no alcohol' },
+  { value: 'PREGNANT', label: 'pregnant' },
+  { value: 'SMALL_CHILD', label: 'small child' },
+  { value: 'IMMUNE_WEAK', label: 'weak immunity' },
+  { value: 'GLUTEN', label: 'no gluten' },
+  { value: 'CRUSTACEANS', label: 'no crustaceans' },
+  { value: 'MOLLUSCS', label: 'no molluscs' },
+  { value: 'FISH', label: 'no fish' },
+  { value: 'EGGS', label: 'no eggs' },
+  { value: 'MILK', label: 'no milk' },
+  { value: 'SOYBEANS', label: 'no soy' },
+  { value: 'PEANUTS', label: 'no peanuts' },
+  { value: 'NUTS', label: 'no tree nuts' },
+  { value: 'SESAME', label: 'no sesame' },
+  { value: 'CELERY', label: 'no celery' },
+  { value: 'MUSTARD', label: 'no mustard' },
+  { value: 'SULPHITES', label: 'no sulphites' },
+  { value: 'LUPIN', label: 'no lupin' },
+]
+
+/** Needs for which a splash may matter, so that strength is asked for. */
+export const ALLERGENS = NEEDS.slice(8).map((need) => need.value)
+
+export const STRENGTHS: { value: Need['strength']; label: string }[] = [
+  { value: 'DISLIKE', label: 'dislike' },
+  { value: 'DIET', label: 'diet' },
+  { value: 'MEDICAL', label: 'allergy' },
+]
+
+export const LIKINGS: { value: Guest['wishes'][number]['liking']; label: string }[] = [
+  { value: 'LOVE', label: 'loves' },
+  { value: 'LIKE', label: 'likes' },
+  { value: 'IF_NEED_BE', label: 'if need be' },
+  { value: 'NEVER', label: 'never' },
+]
+
+export const CATEGORIES: { value: Category; label: string }[] = [
+  { value: 'MEAT', label: 'Meat' },
+  { value: 'SEAFOOD', label: 'Seafood' },
+  { value: 'BALLS', label: 'Balls and cakes' },
+  { value: 'TOFU', label: 'Tofu and bean' },
+  { value: 'MUSHROOMS', label: 'Mushrooms' },
+  { value: 'LEAVES', label: 'Leaves' },
+  { value: 'ROOTS', label: 'Roots' },
+  { value: 'STARCH', label: 'Noodles and starch' },
+]
+
+export function labelOf<T>(words: { value: T; label: string }[], value: T): string {
+  return words.find((word) => word.value === value)?.label ?? String(value)
+}
+
+export const needLabel = (kind: Need['kind']): string => labelOf(NEEDS, kind)
+
+const NUMBERS = [
+  'Nobody',
+  'One',
+  'Two',
+  'Three',
+  'Four',
+  'Five',
+  'Six',
+  'Seven',
+  'Eight',
+  'Nine',
+  'Ten',
+  'Eleven',
+  'Twelve',
+]
+
+/** @example numberWord(9) // 'Nine' */
+export const numberWord = (count: number): string => NUMBERS[count] ?? String(count)

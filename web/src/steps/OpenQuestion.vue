@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Unmet } from '@/api/types'
+import { stepName } from '@/eveningline/stations'
+import { remedyEdit } from '@/party/remedies'
+import { useOpenParty } from '@/party/useOpenParty'
+
+/** The worst open question in one sentence, with what would mend it as a button. */
+const { party, plan } = useOpenParty()
+const router = useRouter()
+const worst = computed(() => plan.value.unmet[0])
+const more = computed(() => plan.value.unmet.length - 1)
+
+async function mend(unmet: Unmet): Promise<void> {
+  const edit = remedyEdit(unmet.remedy)
+  if (edit) party.edit(unmet.remedy.label.toLowerCase(), edit)
+  else await router.push(`/party/${party.id}/${stepName(unmet.step)}`)
+}
+</script>
+
+<template>
+  <footer class="question">
+    <p v-if="party.message" role="alert">{{ party.message }}</p>
+    <template v-else-if="worst">
+      <p role="status">
+        {{ worst.text }}
+        <router-link v-if="more > 0" class="more" :to="`/party/${party.id}/${stepName(worst.step)}`">
+          and {{ more }} more
+        </router-link>
+      </p>
+      <button type="button" @click="mend(worst)">{{ worst.remedy.label }}</button>
+    </template>
+    <p v-else role="status">Everybody eats, nothing is open.</p>
+  </footer>
+</template>
+
+<style scoped>
+.question {
+  background: var(--foot);
+  color: var(--foot-ink);
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  padding: 0 20px;
+  font-size: 15px;
+  font-weight: 600;
+  min-height: 44px;
+}
+
+p {
+  flex: 1;
+}
+
+.more {
+  color: inherit;
+  font-weight: 400;
+  margin-left: 8px;
+}
+
+button {
+  all: unset;
+  cursor: pointer;
+  background: #ffffff;
+  color: #14233b;
+  border-radius: 18px;
+  padding: 6px 16px;
+  font-size: 14px;
+  font-weight: 600;
+  white-space: nowrap;
+}
+
+button:hover {
+  background: #dfe7ec;
+}
+
+button:focus-visible {
+  outline: 3px solid var(--foot-ink);
+  outline-offset: 2px;
+}
+
+@media (max-width: 839px) {
+  .question {
+    padding: 8px 12px;
+    font-size: 14px;
+  }
+
+  button {
+    min-height: 34px;
+    padding: 6px 14px;
+    white-space: normal;
+    max-width: 46vw;
+  }
+}
+</style>

@@ -1,0 +1,179 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, onScopeDispose, ref, watch, type Component } from 'vue'
+import { useDisplay } from 'vuetify'
+import type { StepName } from '@/app/router'
+import EveningLine from '@/eveningline/EveningLine.vue'
+import { useParty } from '@/party/store'
+import DrawnTable from '@/table/DrawnTable.vue'
+import TableStrip from '@/table/TableStrip.vue'
+import ClashDialog from './ClashDialog.vue'
+import OpenQuestion from './OpenQuestion.vue'
+import TopBar from './TopBar.vue'
+
+/** The frame of a party: the line and the drawn table stay, the worksheet at the right changes with the step. */
+const props = defineProps<{ id: string; step: StepName }>()
+
+const SHEETS: Record<StepName, Component> = {
+  guests: defineAsyncComponent(() => import('./guests/GuestsStep.vue')),
+  pots: defineAsyncComponent(() => import('./pots/PotsStep.vue')),
+  ingredients: defineAsyncComponent(() => import('./ingredients/IngredientsStep.vue')),
+  sauces: defineAsyncComponent(() => import('./sauces/SaucesStep.vue')),
+  shopping: defineAsyncComponent(() => import('./shopping/ShoppingStep.vue')),
+  prep: defineAsyncComponent(() => import('./prep/PrepStep.vue')),
+  table: defineAsyncComponent(() => import('./sequence/TableStep.vue')),
+}
+
+const party = useParty()
+const { mobile } = useDisplay()
+const problem = ref('')
+const guest = ref<string>()
+const second = ref(20 * 60)
+const sheet = computed(() => SHEETS[props.step])
+
+watch(
+  () => props.id,
+  async (id) => {
+    problem.value = ''
+    await party.open(id).catch((e: unknown) => {
+      problem.value = e instanceof Error ? e.message : String(e)
+    })
+    document.title = party.brief ? `${party.brief.title} · Lively Ladle` : 'Lively Ladle'
+  },
+  { immediate: true },
+)
+
+function swapBroths(from: string, to: string): void {
+  party.edit('swap broths', (draft) => {
+    const sides = draft.pots.flatMap((pot) => pot.sides)
+    const a = sides.find((side) => side.id === from)
+    const b = sides.find((side) => side.id === to)
+    if (a && b) [a.broth, b.broth] = [b.broth, a.broth]
+  })
+}
+
+function keys(event: KeyboardEvent): void {
+  const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea')
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || typing) return
+  event.preventDefault()
+  if (event.shiftKey) party.redo()
+  else party.undo()
+}
+const look = () => void (document.visibilityState === 'visible' && party.refresh())
+window.addEventListener('keydown', keys)
+window.addEventListener('focus', look)
+document.addEventListener('visibilitychange', look)
+onScopeDispose(() => {
+  window.removeEventListener('keydown', keys)
+  window.removeEventListener('focus', look)
+  document.removeEventListener('visibilitychange', look)
+})
+</script>
+
+<template>
+  <div v-if="party.brief && party.plan" class="frame" :class="step">
+    <TopBar class="top" />
+    <EveningLine class="line" :step="step" :party="id" />
+    <div class="table">
+      <TableStrip v-if="mobile" :step="step" :second="second" :guest="guest" />
+      <DrawnTable
+        v-else
+        :step="step"
+        :second="second"
+        :guest="guest"
+        @guest="guest = $event"
+        @swap="swapBroths"
+      />
+    </div>
+    <main class="sheet">
+      <component :is="sheet" v-model:guest="guest" v-model:second="second" />
+    </main>
+    <OpenQuestion class="foot" />
+    <ClashDialog />
+  </div>
+  <main v-else class="waiting">
+    <p v-if="problem" class="unmet" role="alert">{{ problem }}</p>
+    <p v-else class="quiet">Setting the table …</p>
+    <router-link to="/">All parties</router-link>
+  </main>
+</template>
+
+<style scoped>
+.frame {
+  height: 100dvh;
+  display: grid;
+  grid-template: 48px 72px minmax(0, 1fr) 44px / 420px minmax(0, 1fr);
+  grid-template-areas: 'top top' 'line line' 'table sheet' 'foot foot';
+}
+
+.top {
+  grid-area: top;
+}
+
+.line {
+  grid-area: line;
+}
+
+.table {
+  grid-area: table;
+  min-height: 0;
+  padding-left: 8px;
+}
+
+.sheet {
+  grid-area: sheet;
+  background: var(--sheet);
+  border-radius: 22px;
+  margin: 4px 20px 10px 6px;
+  padding: 20px 24px;
+  overflow: auto;
+  box-shadow: 0 1px 0 var(--hair);
+}
+
+.foot {
+  grid-area: foot;
+}
+
+.waiting {
+  padding: 40px;
+  display: grid;
+  gap: 12px;
+}
+
+@media (max-width: 839px) {
+  .frame {
+    grid-template: 44px 112px minmax(0, 1fr) 68px auto / minmax(0, 1fr);
+    grid-template-areas: 'top' 'table' 'sheet' 'line' 'foot';
+  }
+
+  .table {
+    padding: 0;
+    overflow: hidden;
+  }
+
+  .sheet {
+    margin: 0 6px;
+    padding: 14px 14px 24px;
+    border-radius: 16px;
+  }
+}
+
+@media print {
+  .frame {
+    display: block;
+    height: auto;
+  }
+
+  .table,
+  .top,
+  .foot {
+    display: none;
+  }
+
+  .sheet {
+    margin: 0;
+    padding: 0;
+    overflow: visible;
+    box-shadow: none;
+  }
+}
+</style>

@@ -1,0 +1,256 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Guest, Need } from '@/api/types'
+import { useOpenParty } from '@/party/useOpenParty'
+import { ALLERGENS, APPETITES, HEATS, LIKINGS, NEEDS, STRENGTHS } from '@/party/words'
+
+/** Everything about one guest. Each tap is an edit of its own, so undo works inside too. */
+const props = defineProps<{ guestId: string }>()
+const emit = defineEmits<{ close: [] }>()
+
+const { party, brief, plan } = useOpenParty()
+const open = ref(true)
+const guest = computed(() => brief.value.guests.find((g) => g.id === props.guestId))
+const cuts = computed(() =>
+  plan.value.portions.cuts.map((cut) => ({
+    ...cut,
+    liking: guest.value?.wishes.find((wish) => wish.cut === cut.cut)?.liking ?? 'LIKE',
+    barred: plan.value.portions.barred.find(
+      (b) => b.guest === props.guestId && b.cut === cut.cut && b.reason !== 'never eats it',
+    )?.reason,
+  })),
+)
+
+function change(label: string, edit: (guest: Guest) => void): void {
+  party.edit(label, (draft) => {
+    const found = draft.guests.find((g) => g.id === props.guestId)
+    if (found) edit(found)
+  })
+}
+
+function rename(event: Event): void {
+  const name = (event.target as HTMLInputElement).value.trim()
+  if (name) change('rename a guest', (g) => (g.name = name))
+}
+
+function toggleNeed(kind: Need['kind']): void {
+  change('change needs', (g) => {
+    const has = g.needs.some((need) => need.kind === kind)
+    g.needs = has
+      ? g.needs.filter((need) => need.kind !== kind)
+      : [...g.needs, { kind, strength: ALLERGENS.includes(kind) ? 'MEDICAL' : 'DIET' }]
+  })
+}
+
+function setStrength(kind: Need['kind'], strength: Need['strength']): void {
+  change('change a need', (g) => {
+    const need = g.needs.find((n) => n.kind === kind)
+    if (need) need.strength = strength
+  })
+}
+
+function setLiking(cut: string, liking: Guest['wishes'][number]['liking']): void {
+  change('change a wish', (g) => {
+    g.wishes = g.wishes.filter((wish) => wish.cut !== cut)
+    if (liking !== 'LIKE') g.wishes.push({ cut, liking })
+  })
+}
+
+function arrive(event: Event): void {
+  const minutes = Math.round(Number((event.target as HTMLInputElement).value))
+  if (Number.isFinite(minutes)) {
+    change('change arrival', (g) => (g.arrivesAfterMinutes = Math.min(240, Math.max(0, minutes))))
+  }
+}
+
+function remove(): void {
+  party.edit('remove a guest', (draft) => {
+    draft.guests = draft.guests.filter((g) => g.id !== props.guestId)
+    draft.decisions.portions = draft.decisions.portions.filter((pin) => pin.guest !== props.guestId)
+    draft.decisions.splashes = draft.decisions.splashes.filter((choice) => choice.guest !== props.guestId)
+  })
+  emit('close')
+}
+</script>
+
+<template>
+  <v-dialog v-if="guest" v-model="open" scrollable @after-leave="emit('close')">
+    <v-card>
+      <div class="top">
+        <label class="name">
+          <span class="quiet">Name</span>
+          <input :value="guest.name" maxlength="40" @change="rename" />
+        </label>
+        <v-btn color="primary" @click="open = false">Done</v-btn>
+      </div>
+      <div class="body">
+        <fieldset>
+          <legend>Eats like a</legend>
+          <button
+            v-for="appetite in APPETITES"
+            :key="appetite.value"
+            type="button"
+            class="chip"
+            :aria-pressed="guest.appetite === appetite.value"
+            @click="change('change appetite', (g) => (g.appetite = appetite.value))"
+          >
+            {{ appetite.label }}
+          </button>
+        </fieldset>
+        <fieldset>
+          <legend>Keeps away from</legend>
+          <button
+            v-for="need in NEEDS"
+            :key="need.value"
+            type="button"
+            class="chip"
+            :aria-pressed="guest.needs.some((n) => n.kind === need.value)"
+            @click="toggleNeed(need.value)"
+          >
+            {{ need.label }}
+          </button>
+          <div v-for="need in guest.needs" :key="need.kind" class="strength">
+            <span>{{ NEEDS.find((n) => n.value === need.kind)?.label }} is a</span>
+            <button
+              v-for="strength in STRENGTHS"
+              :key="strength.value"
+              type="button"
+              class="chip"
+              :aria-pressed="need.strength === strength.value"
+              @click="setStrength(need.kind, strength.value)"
+            >
+              {{ strength.label }}
+            </button>
+          </div>
+        </fieldset>
+        <fieldset>
+          <legend>Hottest broth</legend>
+          <button
+            v-for="heat in HEATS"
+            :key="heat.value"
+            type="button"
+            class="chip"
+            :aria-pressed="guest.heat === heat.value"
+            @click="change('change heat', (g) => (g.heat = heat.value))"
+          >
+            {{ heat.label }}
+          </button>
+          <label class="late">
+            comes
+            <input
+              type="number"
+              min="0"
+              max="240"
+              step="5"
+              :value="guest.arrivesAfterMinutes"
+              @change="arrive"
+            />
+            minutes late
+          </label>
+        </fieldset>
+        <fieldset>
+          <legend>Loves and hates</legend>
+          <div v-for="cut in cuts" :key="cut.cut" class="wish">
+            <span>{{ cut.name }}</span>
+            <span v-if="cut.barred" class="quiet">not for {{ guest.name }}: {{ cut.barred }}</span>
+            <span v-else class="likings">
+              <button
+                v-for="liking in LIKINGS"
+                :key="liking.value"
+                type="button"
+                class="chip"
+                :aria-label="`${liking.label} ${cut.name}`"
+                :aria-pressed="cut.liking === liking.value"
+                @click="setLiking(cut.cut, liking.value)"
+              >
+                {{ liking.label }}
+              </button>
+            </span>
+          </div>
+        </fieldset>
+        <v-btn variant="outlined" color="error" @click="remove">Remove {{ guest.name }}</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  align-items: end;
+  justify-content: space-between;
+  gap: 12px;
+  padding-bottom: 10px;
+}
+
+.name {
+  display: grid;
+  flex: 1;
+}
+
+.name input,
+.late input {
+  font: 650 22px var(--head);
+  color: inherit;
+  border: 0;
+  border-bottom: 2px solid var(--rim);
+  background: transparent;
+  padding: 4px 2px;
+  min-width: 0;
+}
+
+.late {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  margin-left: 10px;
+}
+
+.late input {
+  font: 600 17px var(--text);
+  width: 64px;
+}
+
+.body {
+  overflow: auto;
+  display: grid;
+  gap: 16px;
+  padding: 4px 4px 12px;
+}
+
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+
+legend {
+  font: 650 16px var(--head);
+  margin-bottom: 6px;
+  float: left;
+  width: 100%;
+}
+
+.strength,
+.wish {
+  flex-basis: 100%;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+  padding-top: 4px;
+}
+
+.wish {
+  justify-content: space-between;
+  border-top: 1px solid var(--hair);
+}
+
+.likings {
+  display: flex;
+  gap: 4px;
+}
+</style>

@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { mdiPlus } from '@mdi/js'
+import { computed, ref } from 'vue'
+import { freshId } from '@/party/remedies'
+import { useOpenParty } from '@/party/useOpenParty'
+import { needLabel, numberWord } from '@/party/words'
+import CautionList from '@/ui/CautionList.vue'
+import FigureText from '@/ui/FigureText.vue'
+import { clockAfter } from '@/ui/time'
+import AppetiteBowls from './AppetiteBowls.vue'
+import GuestEditor from './GuestEditor.vue'
+
+const guest = defineModel<string>('guest')
+const { party, brief, plan } = useOpenParty()
+const editing = ref<string>()
+
+const rows = computed(() =>
+  brief.value.guests.map((g) => ({
+    guest: g,
+    total: plan.value.portions.guests.find((total) => total.guest === g.id),
+    unmet: plan.value.unmet.filter((unmet) => unmet.guest === g.id && unmet.severity !== 'WISH'),
+    sides: plan.value.table.guests.find((pace) => pace.guest === g.id)?.sides.length ?? 0,
+  })),
+)
+
+function add(): void {
+  const id = freshId('guest', brief.value.guests)
+  party.edit('add a guest', (draft) => {
+    draft.guests.push({
+      id,
+      name: `Guest ${draft.guests.length + 1}`,
+      appetite: 'REGULAR',
+      needs: [],
+      wishes: [],
+      heat: 'MEDIUM',
+      arrivesAfterMinutes: 0,
+    })
+  })
+  editing.value = id
+}
+</script>
+
+<template>
+  <div class="head-line">
+    <h1>{{ numberWord(brief.guests.length) }} at the table</h1>
+    <span class="quiet">eat like</span>
+    <span class="key"><FigureText :figure="plan.portions.eaters" /></span>
+    <span class="quiet">regular eaters ·</span>
+    <FigureText :figure="plan.portions.food" />
+    <v-btn class="push" color="primary" :prepend-icon="mdiPlus" @click="add">Add a guest</v-btn>
+  </div>
+  <ol class="guests">
+    <li
+      v-for="({ guest: g, total, unmet, sides }, i) in rows"
+      :key="g.id"
+      :class="{ chosen: g.id === guest }"
+      @pointerenter="guest = g.id"
+      @pointerleave="guest = undefined"
+    >
+      <span class="number quiet">{{ i + 1 }}</span>
+      <button
+        type="button"
+        class="row-button name"
+        :aria-label="`Edit ${g.name}`"
+        @focus="guest = g.id"
+        @click="editing = g.id"
+      >
+        {{ g.name }}
+      </button>
+      <AppetiteBowls class="bowls" :appetite="g.appetite" />
+      <span class="needs">
+        <span
+          v-for="need in g.needs"
+          :key="need.kind"
+          class="chip"
+          :class="{ solid: need.strength === 'MEDICAL', faint: need.strength === 'DISLIKE' }"
+        >
+          {{ needLabel(need.kind) }}
+        </span>
+        <span v-if="g.heat === 'HOT'" class="chip faint">loves heat</span>
+        <span v-if="g.arrivesAfterMinutes > 0" class="chip faint">
+          from {{ clockAfter(brief.sitDown, g.arrivesAfterMinutes * 60) }}
+        </span>
+        <span v-for="problem in unmet" :key="problem.id" class="unmet">{{ problem.text }}</span>
+      </span>
+      <span class="sides quiet">{{ sides }} {{ sides === 1 ? 'side' : 'sides' }}</span>
+      <span v-if="total" class="food"><FigureText :figure="total.food" /></span>
+    </li>
+  </ol>
+  <p v-if="rows.length === 0" class="quiet">Nobody yet. Add the first guest; the plan grows with each one.</p>
+  <CautionList step="GUESTS" />
+  <GuestEditor v-if="editing" :guest-id="editing" @close="editing = undefined" />
+</template>
+
+<style scoped>
+.guests {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 22px 120px 74px minmax(0, 1fr) 62px 84px;
+  align-items: center;
+  gap: 10px;
+  min-height: 50px;
+  padding: 5px 4px;
+  border-bottom: 1px solid var(--hair);
+}
+
+li.chosen {
+  background: var(--well);
+}
+
+.name {
+  font: 650 18px var(--head);
+  padding: 8px 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+.name:hover {
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+
+.needs {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 6px;
+}
+
+.sides {
+  font-size: 14px;
+  white-space: nowrap;
+}
+
+.food {
+  text-align: right;
+  font: 600 17px var(--head);
+  display: grid;
+  justify-items: end;
+}
+
+@media (max-width: 839px) {
+  li {
+    grid-template-columns: 1fr auto auto;
+    grid-template-areas: 'name bowls food' 'needs needs needs';
+    padding: 4px 2px;
+  }
+
+  .number,
+  .sides {
+    display: none;
+  }
+
+  .name {
+    grid-area: name;
+    min-height: 44px;
+    line-height: 28px;
+  }
+
+  .bowls {
+    grid-area: bowls;
+  }
+
+  .food {
+    grid-area: food;
+    min-width: 76px;
+  }
+
+  .needs {
+    grid-area: needs;
+    padding-bottom: 6px;
+  }
+}
+</style>

@@ -1,0 +1,223 @@
+<script setup lang="ts">
+import { mdiPrinterOutline } from '@mdi/js'
+import { computed } from 'vue'
+import type { PrepTask } from '@/api/types'
+import { useOpenParty } from '@/party/useOpenParty'
+import CautionList from '@/ui/CautionList.vue'
+import FigureText from '@/ui/FigureText.vue'
+import { clockText, dayText, localMs, nowIn } from '@/ui/time'
+import { useNow } from '@/ui/useNow'
+
+const { party, brief, plan } = useOpenParty()
+const now = useNow()
+const nowMs = computed(() => nowIn(brief.value.zone, now.value))
+
+/** Tasks by the half hour they start in. */
+const groups = computed(() => {
+  const map = new Map<string, PrepTask[]>()
+  for (const task of plan.value.prep.tasks) {
+    const minute = Number(task.startsAt.slice(14, 16)) < 30 ? '00' : '30'
+    const key = `${task.startsAt.slice(0, 14)}${minute}`
+    map.set(key, [...(map.get(key) ?? []), task])
+  }
+  return [...map].map(([start, tasks]) => ({ start, tasks, before: before(start) }))
+})
+
+function before(start: string): string {
+  const minutes = Math.round((localMs(brief.value.sitDown) - localMs(`${start}:00`)) / 60000)
+  return minutes >= 60
+    ? `${Math.floor(minutes / 60)} h ${minutes % 60 ? `${minutes % 60} min ` : ''}before`
+    : `${minutes} min before`
+}
+
+const late = (task: PrepTask) => !task.done && localMs(task.startsAt) < nowMs.value
+const cooks = computed(() => brief.value.cooks.map((cook) => cook.name).join(' and '))
+const print = () => window.print()
+
+const tick = (task: PrepTask) =>
+  party.record({ type: task.done ? 'TASK_REOPENED' : 'TASK_DONE', subject: task.id })
+</script>
+
+<template>
+  <div class="head-line">
+    <h1>Prep</h1>
+    <span class="quiet">begins</span>
+    <span class="key"><FigureText :figure="plan.prep.begins" /></span>
+    <span class="quiet">before sitting down ·</span>
+    <FigureText :figure="plan.prep.handsOn" /><span class="quiet"
+      >of hands-on work<template v-if="cooks"> for {{ cooks }}</template></span
+    >
+    <v-btn class="push no-print" variant="outlined" :prepend-icon="mdiPrinterOutline" @click="print"
+      >Print</v-btn
+    >
+  </div>
+  <p class="quiet intro">
+    Each task as late as it may start. Hands are not counted yet: share tasks of the same half hour, or begin
+    earlier.
+  </p>
+  <section
+    v-for="group in groups"
+    :key="group.start"
+    class="slot"
+    :aria-label="`From ${clockText(group.start)}`"
+  >
+    <div class="time">
+      <b>{{ clockText(group.start) }}</b>
+      <span class="quiet">{{ group.before }}</span>
+    </div>
+    <ul>
+      <li v-for="task in group.tasks" :key="task.id" :class="{ done: task.done, late: late(task) }">
+        <button
+          type="button"
+          class="tick"
+          role="checkbox"
+          :aria-checked="task.done"
+          :aria-label="task.what"
+          @click="tick(task)"
+        >
+          <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M5 12.5l5 5L19.5 7" /></svg>
+        </button>
+        <span class="what">
+          {{ task.what }}
+          <span class="quiet">{{
+            [task.amount, task.tool, task.passive ? 'by itself' : ''].filter(Boolean).join(' · ')
+          }}</span>
+          <span v-if="task.caution" class="caution">{{ task.caution }}</span>
+        </span>
+        <span class="at">{{ clockText(task.startsAt) }}</span>
+        <span class="for quiet"><FigureText :figure="task.minutes" /></span>
+      </li>
+    </ul>
+  </section>
+  <p class="quiet end">{{ dayText(brief.sitDown) }}, {{ clockText(brief.sitDown) }}: sit down.</p>
+  <CautionList step="PREP" />
+</template>
+
+<style scoped>
+.intro {
+  margin-bottom: 12px;
+}
+
+.slot {
+  display: grid;
+  grid-template-columns: 108px 1fr;
+  border-top: 2px solid var(--rim);
+  padding-top: 6px;
+  margin-bottom: 10px;
+}
+
+.time {
+  display: grid;
+  align-content: start;
+  font-size: 13px;
+}
+
+.time b {
+  font: 650 20px var(--head);
+}
+
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 44px 1fr 52px 64px;
+  align-items: start;
+  gap: 6px;
+  border-bottom: 1px solid var(--hair);
+  padding: 2px 0;
+}
+
+.tick {
+  all: unset;
+  cursor: pointer;
+  width: 44px;
+  height: 40px;
+  display: grid;
+  place-items: center;
+}
+
+.tick svg {
+  width: 24px;
+  height: 24px;
+  border: 2px solid var(--rim);
+  border-radius: 8px;
+}
+
+.tick path {
+  fill: none;
+  stroke: var(--sheet);
+  stroke-width: 3.4;
+  opacity: 0;
+}
+
+.done .tick svg {
+  background: var(--rim);
+}
+
+.done .tick path {
+  opacity: 1;
+}
+
+.tick:focus-visible svg {
+  outline: 3px solid var(--rim);
+  outline-offset: 2px;
+}
+
+.what {
+  padding: 9px 0 7px;
+  font-weight: 600;
+}
+
+.what .quiet,
+.what .caution {
+  font-weight: 400;
+  font-size: 13.5px;
+}
+
+.done .what {
+  color: var(--soft);
+}
+
+.at,
+.for {
+  padding-top: 9px;
+  text-align: right;
+}
+
+.late .at {
+  color: var(--now-ink);
+  font-weight: 700;
+}
+
+.end {
+  border-top: 2px solid var(--rim);
+  padding-top: 6px;
+}
+
+@media (max-width: 839px) {
+  .slot {
+    grid-template-columns: 1fr;
+  }
+
+  .time {
+    display: flex;
+    gap: 10px;
+    align-items: baseline;
+  }
+
+  .tick {
+    height: 48px;
+    width: 48px;
+  }
+}
+
+@media print {
+  li {
+    break-inside: avoid;
+  }
+}
+</style>

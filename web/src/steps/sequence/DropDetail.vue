@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Drop } from '@/api/types'
+import { useOpenParty } from '@/party/useOpenParty'
+import FigureText from '@/ui/FigureText.vue'
+import { clockAfter } from '@/ui/time'
+
+/** One drop in words, and its pin. */
+const props = defineProps<{ drop: Drop }>()
+const emit = defineEmits<{ close: []; move: [minute: number, side: string]; free: [] }>()
+
+const { brief, plan } = useOpenParty()
+const window = computed(() => plan.value.windows.find((w) => w.cut === props.drop.cut))
+const sides = computed(() =>
+  plan.value.broths.sides.map((side) => ({ title: side.brothName, value: side.side })),
+)
+const minute = computed(() => Math.round(props.drop.putIn / 60))
+const forWhom = computed(() =>
+  props.drop.servings
+    .map((serving) => {
+      const name = brief.value.guests.find((guest) => guest.id === serving.guest)?.name ?? serving.guest
+      return serving.pieces > 0 ? `${name} ${serving.pieces}` : name
+    })
+    .join(', '),
+)
+</script>
+
+<template>
+  <section class="detail" :aria-label="drop.name">
+    <div class="top">
+      <h2>{{ drop.name }}, {{ drop.amount }}</h2>
+      <button type="button" class="chip" @click="emit('close')">Close</button>
+    </div>
+    <p>
+      In at <b>{{ clockAfter(brief.sitDown, drop.putIn) }}</b>, out by
+      <b>{{ clockAfter(brief.sitDown, drop.takeOut) }}</b>
+      <template v-if="drop.byHand">, dipped slice by slice</template> · for {{ forWhom }}
+    </p>
+    <p v-if="window" class="quiet">
+      ready after <FigureText :figure="window.ready" />, best until <FigureText :figure="window.bestUntil" />,
+      overcooked at <FigureText :figure="window.overcooked" /> · look for: {{ window.cue }}.
+      {{ window.advice }}
+    </p>
+    <div class="pin">
+      <button type="button" class="chip" @click="emit('move', minute - 1, drop.side)">
+        A minute earlier
+      </button>
+      <button type="button" class="chip" @click="emit('move', minute + 1, drop.side)">A minute later</button>
+      <v-select
+        class="side"
+        label="Side"
+        :items="sides"
+        :model-value="drop.side"
+        @update:model-value="emit('move', drop.putIn / 60, $event)"
+      />
+      <button v-if="drop.pinned" type="button" class="chip" @click="emit('free')">Free the pin</button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.detail {
+  background: var(--well);
+  border-radius: 14px;
+  padding: 12px 16px;
+  margin-top: 10px;
+  display: grid;
+  gap: 6px;
+}
+
+.top {
+  display: flex;
+  justify-content: space-between;
+  gap: 10px;
+}
+
+.pin {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+
+.side {
+  flex: none;
+  width: 190px;
+}
+</style>

@@ -1,0 +1,343 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useDisplay } from 'vuetify'
+import type { Drop } from '@/api/types'
+import { useOpenParty } from '@/party/useOpenParty'
+import { clockAfter } from '@/ui/time'
+import { lanes, lensPath, shortName, ticks, toSecond, toX, type Scale } from './chart'
+
+/**
+ * Sides as bands, drops as lenses: a thin stem while it cooks, a solid body while it is good, a pointed end where it
+ * declines. Beneath, each guest's bites as beads; a bare thread longer than five minutes is drawn as a wait.
+ */
+const second = defineModel<number>('second', { required: true })
+const props = defineProps<{ chosen?: string }>()
+const emit = defineEmits<{ choose: [id: string]; move: [drop: Drop, minute: number] }>()
+
+const LANE = 30
+const BAND_PADDING = 14
+const BEAD_ROW = 21
+const LONG_WAIT = 300
+const { brief, plan } = useOpenParty()
+const { mobile } = useDisplay()
+const svg = ref<SVGSVGElement>()
+const drag = ref<{ drop: Drop; from: number; to: number }>()
+
+const width = computed(() => (mobile.value ? 1000 : 780))
+const scale = computed<Scale>(() => ({
+  from: Math.min(-60, ...plan.value.table.drops.map((drop) => drop.putIn)) - 30,
+  to: plan.value.table.mealSeconds + 60,
+  left: 112,
+  right: width.value - 10,
+}))
+const x = (s: number) => toX(scale.value, s)
+
+const bands = computed(() => {
+  let y = 26
+  return plan.value.broths.sides.map((side) => {
+    const laid = lanes(
+      plan.value.table.drops.filter((drop) => drop.side === side.side),
+      scale.value,
+    )
+    const band = { side, y, height: laid.count * LANE + BAND_PADDING, lenses: laid.lenses }
+    y += band.height + 6
+    return band
+  })
+})
+const beadsTop = computed(() => {
+  const last = bands.value.at(-1)
+  return last ? last.y + last.height + 22 : 40
+})
+const tintOf = computed(() => {
+  const bySide = new Map(plan.value.broths.sides.map((side) => [side.side, side.tint]))
+  return new Map(plan.value.table.drops.map((drop) => [drop.id, bySide.get(drop.side) ?? 'kelp']))
+})
+const guests = computed(() =>
+  plan.value.table.guests.map((pace, i) => {
+    const guest = brief.value.guests[i]
+    const arrival = (guest?.arrivesAfterMinutes ?? 0) * 60
+    const moments = [arrival, ...pace.bites.map((bite) => bite.at), plan.value.table.mealSeconds]
+    return {
+      name: guest?.name ?? pace.guest,
+      y: beadsTop.value + i * BEAD_ROW,
+      arrival,
+      bites: pace.bites,
+      waits: moments
+        .slice(1)
+        .map((to, k) => ({ from: moments[k] ?? 0, to }))
+        .filter((wait) => wait.to - wait.from > LONG_WAIT),
+    }
+  }),
+)
+const height = computed(() => beadsTop.value + guests.value.length * BEAD_ROW)
+const laneY = (band: { y: number }, lane: number) => band.y + BAND_PADDING / 2 + lane * LANE + 21
+
+function pointX(event: PointerEvent): number {
+  const box = svg.value?.getBoundingClientRect()
+  return box ? ((event.clientX - box.left) / box.width) * width.value : 0
+}
+
+function press(event: PointerEvent, drop: Drop): void {
+  svg.value?.setPointerCapture(event.pointerId)
+  drag.value = { drop, from: pointX(event), to: pointX(event) }
+}
+
+function slide(event: PointerEvent): void {
+  if (drag.value) drag.value.to = pointX(event)
+}
+
+function release(): void {
+  const gesture = drag.value
+  drag.value = undefined
+  if (!gesture) return
+  const seconds = toSecond(scale.value, gesture.to) - toSecond(scale.value, gesture.from)
+  if (Math.abs(seconds) < 45) emit('choose', gesture.drop.id)
+  else emit('move', gesture.drop, Math.round((gesture.drop.putIn + seconds) / 30) / 2)
+}
+
+const shift = (drop: Drop) => (drag.value?.drop.id === drop.id ? drag.value.to - drag.value.from : 0)
+const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(drop.putIn / 60) + minutes)
+</script>
+
+<template>
+  <div class="scroll">
+    <svg
+      ref="svg"
+      :viewBox="`0 0 ${width} ${height}`"
+      :style="{ minWidth: mobile ? `${width}px` : undefined }"
+      role="group"
+      aria-label="Table sequence"
+      @pointermove="slide"
+      @pointerup="release"
+    >
+      <g v-for="tick in ticks(plan.table.mealSeconds)" :key="tick">
+        <line :x1="x(tick)" :x2="x(tick)" y1="20" :y2="height" class="tick" />
+        <text v-if="tick % 1200 === 0" :x="x(tick)" y="13" class="time">
+          {{ clockAfter(brief.sitDown, tick) }}
+        </text>
+      </g>
+      <g v-for="band in bands" :key="band.side.side">
+        <rect
+          :x="scale.left"
+          :y="band.y"
+          :width="scale.right - scale.left"
+          :height="band.height"
+          rx="8"
+          :fill="`var(--${band.side.tint})`"
+          class="band"
+        />
+        <rect
+          x="2"
+          :y="band.y"
+          width="104"
+          :height="band.height"
+          rx="8"
+          :fill="`url(#broth-${band.side.tint})`"
+        />
+        <rect x="8" :y="band.y + band.height / 2 - 11" width="92" height="22" rx="6" class="label-ground" />
+        <text x="54" :y="band.y + band.height / 2 + 4.5" class="label">
+          {{ band.side.brothName.slice(0, 16) }}
+        </text>
+        <g
+          v-for="{ drop, lane } in band.lenses"
+          :key="drop.id"
+          class="lens"
+          :class="{ chosen: drop.id === props.chosen, held: drag?.drop.id === drop.id }"
+          :transform="`translate(${shift(drop)} 0)`"
+          tabindex="0"
+          role="button"
+          :data-drop="drop.id"
+          :aria-label="`${drop.name}, ${drop.amount}, in at ${clockAfter(brief.sitDown, drop.putIn)}, out at ${clockAfter(brief.sitDown, drop.takeOut)}${drop.pinned ? ', pinned' : ''}`"
+          @pointerdown="press($event, drop)"
+          @keydown.enter.prevent="emit('choose', drop.id)"
+          @keydown.left.prevent="step(drop, -1)"
+          @keydown.right.prevent="step(drop, 1)"
+        >
+          <rect
+            :x="x(drop.putIn) - 2"
+            :y="laneY(band, lane) - 20"
+            :width="Math.max(26, x(drop.takeOut) - x(drop.putIn) + 10)"
+            height="28"
+            class="grip"
+          />
+          <text :x="x(drop.putIn)" :y="laneY(band, lane) - 9" class="name">{{ shortName(drop) }}</text>
+          <line
+            :x1="x(drop.putIn)"
+            :x2="x(drop.ready)"
+            :y1="laneY(band, lane)"
+            :y2="laneY(band, lane)"
+            class="stem"
+            :stroke="`var(--${band.side.tint})`"
+          />
+          <path
+            :d="lensPath(scale, drop, laneY(band, lane), 5.5)"
+            :fill="`var(--${band.side.tint})`"
+            class="body"
+          />
+          <line
+            :x1="x(drop.takeOut)"
+            :x2="x(drop.takeOut)"
+            :y1="laneY(band, lane) - 6"
+            :y2="laneY(band, lane) + 6"
+            class="out"
+          />
+          <circle v-if="drop.pinned" :cx="x(drop.putIn)" :cy="laneY(band, lane)" r="4" class="pin" />
+        </g>
+      </g>
+      <g v-for="guest in guests" :key="guest.name">
+        <text x="104" :y="guest.y + 4" class="guest">{{ guest.name }}</text>
+        <line
+          :x1="x(guest.arrival)"
+          :x2="x(plan.table.mealSeconds)"
+          :y1="guest.y"
+          :y2="guest.y"
+          class="thread"
+        />
+        <g v-for="wait in guest.waits" :key="wait.from">
+          <line :x1="x(wait.from)" :x2="x(wait.to)" :y1="guest.y" :y2="guest.y" class="wait" />
+          <text :x="x((wait.from + wait.to) / 2)" :y="guest.y - 4" class="waited">
+            {{ Math.round((wait.to - wait.from) / 60) }} min
+          </text>
+        </g>
+        <circle
+          v-for="(bite, i) in guest.bites"
+          :key="i"
+          :cx="x(bite.at)"
+          :cy="guest.y"
+          r="4"
+          :fill="`var(--${tintOf.get(bite.drop)})`"
+          class="bead"
+        />
+      </g>
+      <line :x1="x(second)" :x2="x(second)" y1="18" :y2="height" class="playhead" />
+      <path :d="`M${x(second) - 6} 16h12l-6 9z`" class="playhead-top" />
+    </svg>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+
+svg {
+  width: 100%;
+  display: block;
+}
+
+.tick {
+  stroke: var(--hair);
+}
+
+.time,
+.guest,
+.label,
+.name,
+.waited {
+  font: 500 12px var(--text);
+  fill: var(--soft);
+  text-anchor: middle;
+}
+
+.band {
+  opacity: 0.11;
+}
+
+.label-ground {
+  fill: var(--sheet);
+}
+
+.label {
+  font-weight: 650;
+  font-size: 11.5px;
+  fill: var(--ink);
+}
+
+.name {
+  text-anchor: start;
+  font-size: 11.5px;
+  fill: var(--ink);
+  pointer-events: none;
+}
+
+.lens {
+  cursor: grab;
+  outline: none;
+  touch-action: pan-y;
+}
+
+.grip {
+  fill: transparent;
+}
+
+.lens:hover .grip,
+.lens.chosen .grip {
+  fill: var(--sheet);
+  opacity: 0.7;
+}
+
+.lens:focus-visible .grip {
+  stroke: var(--rim);
+  stroke-width: 2.5;
+}
+
+.lens.held {
+  cursor: grabbing;
+}
+
+.stem {
+  stroke-width: 3.5;
+}
+
+.body {
+  stroke: var(--ink);
+  stroke-width: 1;
+}
+
+.out {
+  stroke: var(--ink);
+  stroke-width: 1.6;
+}
+
+.pin {
+  fill: var(--ink);
+  stroke: var(--sheet);
+  stroke-width: 1.5;
+}
+
+.guest {
+  text-anchor: end;
+  fill: var(--ink);
+  font-size: 12.5px;
+}
+
+.thread {
+  stroke: var(--hair);
+  stroke-width: 1.5;
+}
+
+.wait {
+  stroke: var(--warn);
+  stroke-width: 2;
+  stroke-dasharray: 3 4;
+}
+
+.waited {
+  fill: var(--warn);
+  font-size: 10.5px;
+}
+
+.bead {
+  stroke: var(--sheet);
+  stroke-width: 1;
+}
+
+.playhead {
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+
+.playhead-top {
+  fill: var(--ink);
+}
+</style>

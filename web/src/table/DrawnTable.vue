@@ -1,0 +1,468 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useOpenParty } from '@/party/useOpenParty'
+import type { StepName } from '@/app/router'
+import { needLabel } from '@/party/words'
+import { foodAt, plateRing, shoppingShare, type PlateSlice } from './matter'
+import {
+  HEIGHT,
+  placePots,
+  ringArc,
+  seats,
+  sideMiddle,
+  sidePath,
+  tableShape,
+  thread,
+  wall,
+  WIDTH,
+  type Point,
+} from './geometry'
+
+/** The table from above. What it shows beside pots and places is the current step's own matter. */
+const props = defineProps<{
+  step: StepName
+  /** Minute of the evening the sequence is looked at [s from sitting down]. */
+  second: number
+  /** The guest whose threads stand out. */
+  guest?: string
+}>()
+const emit = defineEmits<{
+  guest: [id: string | undefined]
+  swap: [from: string, to: string]
+}>()
+
+const { brief, plan } = useOpenParty()
+const picked = ref<string>()
+const dragged = ref<string>()
+const svg = ref<SVGSVGElement>()
+
+const pots = computed(() => {
+  const placed = placePots(brief.value.pots.map((pot) => pot.capacityMl))
+  return brief.value.pots.map((pot, p) => {
+    const place = placed[p] as ReturnType<typeof placePots>[number]
+    const n = pot.sides.length
+    return {
+      pot,
+      place,
+      walls: n > 1 ? pot.sides.map((_, i) => wall(place, i, n)) : [],
+      sides: pot.sides.map((side, i) => {
+        const planned = plan.value.broths.sides.find((s) => s.side === side.id)
+        return {
+          id: side.id,
+          name: planned?.brothName ?? side.broth,
+          tint: planned?.tint ?? 'kelp',
+          path: sidePath(place, i, n),
+          middle: sideMiddle(place, i, n),
+        }
+      }),
+    }
+  })
+})
+
+const middles = computed(
+  () =>
+    new Map<string, { at: Point; tint: string }>(
+      pots.value.flatMap((pot) =>
+        pot.sides.map((side) => [side.id, { at: side.middle, tint: side.tint }] as const),
+      ),
+    ),
+)
+
+const laid = computed(() => plan.value.prep.tasks.find((task) => task.id === 'table:lay')?.done ?? false)
+
+const places = computed(() => {
+  const spots = seats(brief.value.guests.length)
+  return brief.value.guests.map((guest, i) => {
+    const at = spots[i] as Point
+    const pace = plan.value.table.guests.find((g) => g.guest === guest.id)
+    const clashes = plan.value.sauces.clashes.filter((clash) => clash.guest === guest.id)
+    return {
+      guest,
+      at,
+      sides: pace?.sides ?? [],
+      ring: plateRing(plan.value, guest.id),
+      bought: shoppingShare(plan.value, guest.id),
+      dishes: brief.value.sauces.map((choice) => ({
+        sauce: choice.sauce,
+        struck: clashes.some((clash) => clash.sauce === choice.sauce),
+      })),
+      hint: guest.needs[0]
+        ? needLabel(guest.needs[0].kind)
+        : guest.arrivesAfterMinutes > 0
+          ? 'comes late'
+          : '',
+    }
+  })
+})
+
+const food = computed(() => foodAt(plan.value.table.drops, props.second))
+
+/** Where the k-th thing lies that is in a side: on a small spiral round its middle. */
+function floating(at: Point, k: number): Point {
+  const angle = k * 2.4
+  const away = 7 + 5 * Math.sqrt(k)
+  return { x: at.x + away * Math.cos(angle), y: at.y + away * Math.sin(angle) }
+}
+
+const caption = computed(() => {
+  const chosen = places.value.find((place) => place.guest.id === props.guest)
+  if (props.step === 'guests' && chosen) {
+    const names = chosen.sides.map(
+      (id) => plan.value.broths.sides.find((side) => side.side === id)?.brothName.toLowerCase() ?? id,
+    )
+    return names.length > 0
+      ? `${chosen.guest.name} eats from ${names.join(', ')}.`
+      : `No side is open to ${chosen.guest.name}.`
+  }
+  return CAPTIONS[props.step]
+})
+const CAPTIONS: Record<StepName, string> = {
+  guests: 'A thread leads to each side a guest can eat from.',
+  pots: 'Drag a broth onto another to swap them, or tap one, then the other.',
+  ingredients: 'Each ring is a full plate; a gap is hunger.',
+  sauces: 'A dish with a stroke does not suit that guest.',
+  shopping: 'Places light up as their food is bought.',
+  prep: 'The table sets itself as tasks are done.',
+  table: 'What lies in each side at the minute you look at.',
+}
+
+/** Tapping, or Enter: one side, then the other. */
+function tap(id: string): void {
+  if (picked.value && picked.value !== id) {
+    emit('swap', picked.value, id)
+    picked.value = undefined
+  } else {
+    picked.value = picked.value === id ? undefined : id
+  }
+}
+
+function press(event: PointerEvent, id: string): void {
+  if (props.step !== 'pots') return
+  svg.value?.setPointerCapture(event.pointerId)
+  dragged.value = id
+}
+
+function release(event: PointerEvent): void {
+  const from = dragged.value
+  dragged.value = undefined
+  if (!from) return
+  const under = document.elementFromPoint(event.clientX, event.clientY)?.closest<SVGElement>('[data-side]')
+  const to = under?.dataset.side
+  if (to === from) tap(from)
+  else if (to) {
+    emit('swap', from, to)
+    picked.value = undefined
+  }
+}
+
+const strokeOf = (slice: PlateSlice) => `var(--plate-${slice.category.toLowerCase()})`
+</script>
+
+<template>
+  <figure class="drawn">
+    <svg
+      ref="svg"
+      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      role="group"
+      aria-label="The table from above"
+      @pointerup="release"
+    >
+      <rect
+        :x="tableShape.x"
+        :y="tableShape.y"
+        :width="tableShape.width"
+        :height="tableShape.height"
+        :rx="tableShape.corner"
+        class="wood"
+      />
+      <g v-if="step === 'guests'" class="threads">
+        <template v-for="place in places" :key="place.guest.id">
+          <path
+            v-for="side in place.sides"
+            :key="side"
+            :d="thread(place.at, middles.get(side)?.at ?? place.at)"
+            :stroke="`var(--${middles.get(side)?.tint})`"
+            :class="{ bold: place.guest.id === guest, dim: guest && place.guest.id !== guest }"
+          />
+        </template>
+      </g>
+      <g v-for="{ pot, place, sides, walls } in pots" :key="pot.id">
+        <circle :cx="place.x" :cy="place.y" :r="place.r + 6" class="vessel" />
+        <path
+          v-for="side in sides"
+          :key="side.id"
+          :d="side.path"
+          :data-side="side.id"
+          :fill="`url(#broth-${side.tint})`"
+          :class="{ pickable: step === 'pots', picked: [picked, dragged].includes(side.id) }"
+          :tabindex="step === 'pots' ? 0 : undefined"
+          :role="step === 'pots' ? 'button' : undefined"
+          :aria-label="step === 'pots' ? `${side.name} in ${pot.name}` : undefined"
+          :aria-pressed="step === 'pots' ? picked === side.id : undefined"
+          @pointerdown="press($event, side.id)"
+          @keydown.enter.prevent="tap(side.id)"
+          @keydown.space.prevent="tap(side.id)"
+        >
+          <title>{{ side.name }}</title>
+        </path>
+        <line
+          v-for="(w, i) in walls"
+          :key="i"
+          :x1="w.from.x"
+          :y1="w.from.y"
+          :x2="w.to.x"
+          :y2="w.to.y"
+          class="wall"
+        />
+        <template v-if="step === 'table'">
+          <g v-for="side in sides" :key="side.id">
+            <circle
+              v-for="(item, k) in food.get(side.id) ?? []"
+              :key="item.id"
+              :cx="floating(side.middle, k).x"
+              :cy="floating(side.middle, k).y"
+              r="6"
+              class="food"
+              :class="{ ready: item.ready }"
+            >
+              <title>{{ item.name }}</title>
+            </circle>
+          </g>
+        </template>
+        <g v-if="step === 'pots'" class="names">
+          <g v-for="side in sides" :key="side.id" :transform="`translate(${side.middle.x} ${side.middle.y})`">
+            <rect
+              :x="-3.3 * side.name.length - 6"
+              y="-10"
+              :width="6.6 * side.name.length + 12"
+              height="20"
+              rx="6"
+            />
+            <text y="4">{{ side.name }}</text>
+          </g>
+        </g>
+      </g>
+      <g
+        v-for="place in places"
+        :key="place.guest.id"
+        class="place"
+        :class="{
+          chosen: place.guest.id === guest,
+          bare: step === 'prep' && !laid,
+        }"
+        :style="step === 'shopping' ? { opacity: 0.35 + 0.65 * place.bought } : undefined"
+        :transform="`translate(${Math.min(Math.max(place.at.x, 44), WIDTH - 44)} ${place.at.y})`"
+        @pointerenter="emit('guest', place.guest.id)"
+        @pointerleave="emit('guest', undefined)"
+      >
+        <template v-if="step === 'ingredients'">
+          <circle r="19" class="plate" />
+          <path
+            v-for="slice in place.ring"
+            :key="slice.category"
+            :d="ringArc({ x: 0, y: 0 }, 19, slice.from, slice.to)"
+            class="slice"
+            :stroke="strokeOf(slice)"
+          />
+          <text y="4" class="small">{{ place.guest.name.slice(0, 6) }}</text>
+        </template>
+        <template v-else>
+          <rect x="-41" y="-19" width="82" height="38" rx="9" class="card" />
+          <text :y="place.hint || step === 'sauces' ? -2 : 5" class="name">
+            {{ place.guest.name.slice(0, 10) }}
+          </text>
+          <g v-if="step === 'sauces'">
+            <g
+              v-for="(dish, k) in place.dishes"
+              :key="dish.sauce"
+              :transform="`translate(${(k - (place.dishes.length - 1) / 2) * 14} 9)`"
+            >
+              <circle r="4.5" class="dish" :class="{ struck: dish.struck }" />
+              <path v-if="dish.struck" d="M-6 6L6 -6" class="stroke" />
+            </g>
+          </g>
+          <text v-else y="12" class="hint">{{ place.hint }}</text>
+          <path v-if="step === 'guests' && place.sides.length === 0" d="M34 -22l9 16h-18z" class="warning" />
+        </template>
+      </g>
+    </svg>
+    <figcaption>{{ caption }}</figcaption>
+  </figure>
+</template>
+
+<style scoped>
+.drawn {
+  margin: 0;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  min-height: 0;
+  height: 100%;
+  --plate-meat: #b4544a;
+  --plate-seafood: #d98f6f;
+  --plate-balls: #b98a3e;
+  --plate-tofu: #cfb87c;
+  --plate-mushrooms: #8d7763;
+  --plate-leaves: #5d9460;
+  --plate-roots: #c9832f;
+  --plate-starch: #8b93a8;
+}
+
+svg {
+  flex: 1;
+  min-height: 0;
+  width: 100%;
+  touch-action: manipulation;
+}
+
+figcaption {
+  font-size: 13.5px;
+  color: var(--soft);
+  padding: 4px 12px 8px;
+  text-align: center;
+}
+
+.wood {
+  fill: var(--sheet);
+  stroke: var(--hair);
+  stroke-width: 2;
+}
+
+.threads path {
+  fill: none;
+  stroke-width: 1.8;
+  opacity: 0.6;
+}
+
+.threads path.bold {
+  stroke-width: 4;
+  opacity: 1;
+}
+
+.threads path.dim {
+  opacity: 0.14;
+}
+
+.vessel {
+  fill: var(--sheet);
+  stroke: var(--rim);
+  stroke-width: 4.5;
+}
+
+.wall {
+  stroke: var(--rim);
+  stroke-width: 4.5;
+  stroke-linecap: round;
+}
+
+.pickable {
+  cursor: grab;
+  touch-action: none;
+}
+
+.pickable:hover,
+.pickable:focus-visible,
+.picked {
+  stroke: var(--ink);
+  stroke-width: 3;
+  outline: none;
+}
+
+.picked {
+  stroke-dasharray: 6 4;
+}
+
+.names {
+  pointer-events: none;
+}
+
+.names rect {
+  fill: var(--sheet);
+  stroke: var(--rim);
+}
+
+.names text,
+.small {
+  font: 600 12px var(--text);
+  text-anchor: middle;
+  fill: var(--ink);
+}
+
+.food {
+  fill: #13161bcc;
+  stroke: #ffffff;
+  stroke-width: 1.6;
+}
+
+.food.ready {
+  fill: #ffffff;
+  stroke: #13161b;
+}
+
+.card {
+  fill: var(--sheet);
+  stroke: var(--rim);
+  stroke-width: 1.6;
+}
+
+.place.chosen .card {
+  stroke-width: 3.4;
+}
+
+.place.bare .card {
+  stroke-dasharray: 4 4;
+  fill: var(--ground);
+}
+
+.place .name {
+  font: 650 14.5px var(--head);
+  text-anchor: middle;
+  fill: var(--ink);
+}
+
+.place .hint {
+  font: 400 11.5px var(--text);
+  text-anchor: middle;
+  fill: var(--soft);
+}
+
+.plate {
+  fill: var(--sheet);
+  stroke: var(--hair);
+  stroke-width: 7;
+}
+
+.slice {
+  fill: none;
+  stroke-width: 7;
+}
+
+.small {
+  font-size: 10.5px;
+}
+
+.dish {
+  fill: var(--rim);
+}
+
+.dish.struck {
+  fill: none;
+  stroke: var(--soft);
+  stroke-width: 1.4;
+}
+
+.stroke {
+  stroke: var(--warn);
+  stroke-width: 2;
+}
+
+.warning {
+  fill: var(--warn);
+}
+
+@media (max-width: 839px) {
+  figcaption {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest'
+import { HEIGHT, placePots, ringArc, seats, sideMiddle, sidePath, tableShape, WIDTH } from './geometry'
+
+describe('seats', () => {
+  it('stand on the edge, inside the drawing, apart from each other', () => {
+    for (const count of [1, 2, 9, 20]) {
+      const places = seats(count)
+      expect(places).toHaveLength(count)
+      places.forEach(({ x, y }) => {
+        expect(x).toBeGreaterThan(0)
+        expect(x).toBeLessThan(WIDTH)
+        expect(y).toBeGreaterThan(0)
+        expect(y).toBeLessThan(HEIGHT)
+      })
+      const keys = new Set(places.map(({ x, y }) => `${Math.round(x)},${Math.round(y)}`))
+      expect(keys.size).toBe(count)
+    }
+  })
+
+  it('begin at the top middle', () => {
+    expect(seats(4)[0]).toEqual({ x: tableShape.x + tableShape.width / 2, y: tableShape.y })
+  })
+})
+
+describe('pots', () => {
+  it('never touch each other and stay on the table', () => {
+    for (let count = 1; count <= 8; count++) {
+      const pots = placePots(Array.from({ length: count }, (_, i) => 2000 + 900 * (i % 4)))
+      pots.forEach((a, i) => {
+        expect(a.x - a.r).toBeGreaterThan(tableShape.x)
+        expect(a.x + a.r).toBeLessThan(tableShape.x + tableShape.width)
+        pots.slice(i + 1).forEach((b) => expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(a.r + b.r))
+      })
+    }
+  })
+
+  it('keep a side’s middle inside the side’s pot', () => {
+    const pot = placePots([5000])[0]
+    if (!pot) throw new Error('no pot')
+    for (const n of [1, 2, 3]) {
+      const middle = sideMiddle(pot, n - 1, n)
+      expect(Math.hypot(middle.x - pot.x, middle.y - pot.y)).toBeLessThan(pot.r)
+      expect(sidePath(pot, 0, n)).toMatch(/^M.*Z$/)
+    }
+  })
+})
+
+it('draws a full ring as an arc that does not vanish', () => {
+  expect(ringArc({ x: 0, y: 0 }, 10, 0, 1)).toContain('A10 10 0 1 1')
+})

@@ -1,0 +1,59 @@
+/** What the drawn table shows of a step, read off the plan. */
+
+import type { Category, Drop, Plan } from '@/api/types'
+
+/** A share of a plate ring, from 0 to 1. */
+export interface PlateSlice {
+  category: Category
+  from: number
+  to: number
+}
+
+/** A guest's plate by category; what cannot be cooked for the guest leaves a gap at the end. */
+export function plateRing(plan: Plan, guest: string): PlateSlice[] {
+  const categoryOf = new Map(plan.portions.cuts.map((cut) => [cut.cut, cut.category]))
+  const grams = new Map<Category, number>()
+  let all = 0
+  for (const line of plan.portions.lines.filter((l) => l.guest === guest)) {
+    const lost = plan.table.remainders
+      .filter((rest) => rest.guest === guest && rest.cut === line.cut)
+      .reduce((sum, rest) => sum + rest.grams, 0)
+    const category = categoryOf.get(line.cut) as Category
+    all += line.served.value
+    grams.set(category, (grams.get(category) ?? 0) + line.served.value - lost)
+  }
+  let at = 0
+  return [...grams].map(([category, amount]) => {
+    const from = at
+    at += all > 0 ? amount / all : 0
+    return { category, from, to: at }
+  })
+}
+
+/** Share of a guest's ingredients that need no more shopping, from 0 to 1. */
+export function shoppingShare(plan: Plan, guest: string): number {
+  const missing = new Map(plan.purchases.needs.map((need) => [need.ingredient, need.missing.value > 0.5]))
+  const own = plan.portions.lines.filter((line) => line.guest === guest && line.served.value > 0)
+  if (own.length === 0) return 1
+  return own.filter((line) => !missing.get(line.cut.split('.')[0] ?? '')).length / own.length
+}
+
+/** Something in a side at a moment. */
+export interface Floating {
+  id: string
+  name: string
+  ready: boolean
+}
+
+/** What is in each side at a second of the evening. */
+export function foodAt(drops: Drop[], second: number): Map<string, Floating[]> {
+  const bySide = new Map<string, Floating[]>()
+  for (const drop of drops) {
+    if (drop.putIn <= second && second < drop.takeOut) {
+      const list = bySide.get(drop.side) ?? []
+      list.push({ id: drop.id, name: drop.name, ready: second >= drop.ready })
+      bySide.set(drop.side, list)
+    }
+  }
+  return bySide
+}
