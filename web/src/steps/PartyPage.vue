@@ -27,7 +27,7 @@ const party = useParty()
 const { mobile } = useDisplay()
 const problem = ref('')
 const guest = ref<string>()
-const second = ref(20 * 60)
+const second = ref(16 * 60)
 const sheet = computed(() => SHEETS[props.step])
 
 watch(
@@ -70,7 +70,7 @@ onScopeDispose(() => {
 </script>
 
 <template>
-  <div v-if="party.brief && party.plan" class="frame" :class="step">
+  <div v-if="party.brief && party.plan" class="frame">
     <TopBar class="top" />
     <EveningLine class="line" :step="step" :party="id" />
     <div class="table">

@@ -7,6 +7,7 @@ import { foodAt, plateRing, shoppingShare, type PlateSlice } from './matter'
 import {
   HEIGHT,
   placePots,
+  sideLabel,
   ringArc,
   seats,
   sideMiddle,
@@ -53,6 +54,8 @@ const pots = computed(() => {
           tint: planned?.tint ?? 'kelp',
           path: sidePath(place, i, n),
           middle: sideMiddle(place, i, n),
+          label: sideLabel(planned?.brothName ?? side.broth),
+          set: isSet(side.broth),
         }
       }),
     }
@@ -67,6 +70,11 @@ const middles = computed(
       ),
     ),
 )
+
+/** During prep a side stays pale until its broth has been carried to the table. */
+const isSet = (broth: string) =>
+  props.step !== 'prep' ||
+  (plan.value.prep.tasks.find((task) => task.id === `broth:${broth}:carry`)?.done ?? false)
 
 const laid = computed(() => plan.value.prep.tasks.find((task) => task.id === 'table:lay')?.done ?? false)
 
@@ -194,6 +202,7 @@ const strokeOf = (slice: PlateSlice) => `var(--plate-${slice.category.toLowerCas
           :d="side.path"
           :data-side="side.id"
           :fill="`url(#broth-${side.tint})`"
+          :opacity="side.set ? 1 : 0.2"
           :class="{ pickable: step === 'pots', picked: [picked, dragged].includes(side.id) }"
           :tabindex="step === 'pots' ? 0 : undefined"
           :role="step === 'pots' ? 'button' : undefined"
@@ -232,13 +241,19 @@ const strokeOf = (slice: PlateSlice) => `var(--plate-${slice.category.toLowerCas
         <g v-if="step === 'pots'" class="names">
           <g v-for="side in sides" :key="side.id" :transform="`translate(${side.middle.x} ${side.middle.y})`">
             <rect
-              :x="-3.3 * side.name.length - 6"
-              y="-10"
-              :width="6.6 * side.name.length + 12"
-              height="20"
+              :x="-side.label.width / 2"
+              :y="-8 * side.label.lines.length"
+              :width="side.label.width"
+              :height="16 * side.label.lines.length"
               rx="6"
             />
-            <text y="4">{{ side.name }}</text>
+            <text
+              v-for="(words, k) in side.label.lines"
+              :key="k"
+              :y="16 * (k - side.label.lines.length / 2) + 12"
+            >
+              {{ words }}
+            </text>
           </g>
         </g>
       </g>
@@ -251,7 +266,7 @@ const strokeOf = (slice: PlateSlice) => `var(--plate-${slice.category.toLowerCas
           bare: step === 'prep' && !laid,
         }"
         :style="step === 'shopping' ? { opacity: 0.35 + 0.65 * place.bought } : undefined"
-        :transform="`translate(${Math.min(Math.max(place.at.x, 44), WIDTH - 44)} ${place.at.y})`"
+        :transform="`translate(${Math.min(Math.max(place.at.x, 46), WIDTH - 46)} ${place.at.y})`"
         @pointerenter="emit('guest', place.guest.id)"
         @pointerleave="emit('guest', undefined)"
       >
@@ -267,9 +282,9 @@ const strokeOf = (slice: PlateSlice) => `var(--plate-${slice.category.toLowerCas
           <text y="4" class="small">{{ place.guest.name.slice(0, 6) }}</text>
         </template>
         <template v-else>
-          <rect x="-41" y="-19" width="82" height="38" rx="9" class="card" />
+          <rect x="-44" y="-19" width="88" height="38" rx="9" class="card" />
           <text :y="place.hint || step === 'sauces' ? -2 : 5" class="name">
-            {{ place.guest.name.slice(0, 10) }}
+            {{ place.guest.name.slice(0, 11) }}
           </text>
           <g v-if="step === 'sauces'">
             <g

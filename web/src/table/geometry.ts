@@ -15,7 +15,8 @@ export const WIDTH = 420
 export const HEIGHT = 560
 const TABLE = { x: 46, y: 46, width: 328, height: 468, corner: 130 }
 const LARGEST_RADIUS = 84
-const SMALLEST_RADIUS = 32
+/** Air between two vessels. */
+const GAP = 26
 
 export const tableShape = TABLE
 
@@ -57,12 +58,13 @@ export function seats(count: number): Point[] {
 export function placePots(capacities: number[]): PlacedPot[] {
   const spots = SPOTS[capacities.length] ?? grid(capacities.length)
   const largest = Math.max(...capacities, 1)
-  const room = roomBetween(spots)
-  return capacities.map((capacity, i) => {
-    const spot = spots[i] as Point
-    const r = Math.max(SMALLEST_RADIUS, LARGEST_RADIUS * Math.sqrt(capacity / largest))
-    return { ...spot, r: Math.min(r, room / 2 - 12), turn: -Math.PI / 2 + i * 0.7 }
-  })
+  const radii = capacities.map((capacity) => LARGEST_RADIUS * Math.sqrt(capacity / largest))
+  const shrink = shrinkage(spots, radii)
+  return capacities.map((_, i) => ({
+    ...(spots[i] as Point),
+    r: shrink * (radii[i] ?? LARGEST_RADIUS),
+    turn: -Math.PI / 2 + i * 0.7,
+  }))
 }
 
 const SPOTS: Record<number, Point[]> = {
@@ -74,7 +76,7 @@ const SPOTS: Record<number, Point[]> = {
   3: [
     { x: 165, y: 178 },
     { x: 258, y: 322 },
-    { x: 150, y: 408 },
+    { x: 152, y: 414 },
   ],
   4: [
     { x: 150, y: 170 },
@@ -93,12 +95,16 @@ function grid(count: number): Point[] {
   }))
 }
 
-function roomBetween(spots: Point[]): number {
-  let nearest = 2 * LARGEST_RADIUS + 24
+/** The share by which all radii must shrink so that no two vessels touch. */
+function shrinkage(spots: Point[], radii: number[]): number {
+  let shrink = 1
   spots.forEach((a, i) => {
-    spots.slice(i + 1).forEach((b) => (nearest = Math.min(nearest, Math.hypot(a.x - b.x, a.y - b.y))))
+    spots.slice(i + 1).forEach((b, k) => {
+      const apart = Math.hypot(a.x - b.x, a.y - b.y)
+      shrink = Math.min(shrink, (apart - GAP) / ((radii[i] ?? 0) + (radii[i + 1 + k] ?? 0)))
+    })
   })
-  return nearest
+  return shrink
 }
 
 /** Outline of the i-th of n sides of a pot; the whole circle when it is not split. */
@@ -130,6 +136,13 @@ function sideAngle(pot: PlacedPot, i: number, n: number): number {
 
 function onRim(pot: PlacedPot, angle: number): Point {
   return { x: pot.x + pot.r * Math.cos(angle), y: pot.y + pot.r * Math.sin(angle) }
+}
+
+/** A broth's name in at most two lines, with the width they take. */
+export function sideLabel(name: string): { lines: string[]; width: number } {
+  const cut = name.lastIndexOf(' ')
+  const lines = cut < 0 ? [name] : [name.slice(0, cut), name.slice(cut + 1)]
+  return { lines, width: 6.7 * Math.max(...lines.map((line) => line.length)) + 10 }
 }
 
 /** A slack thread between two points. */

@@ -17,12 +17,14 @@ const props = defineProps<{
 const party = useParty()
 const { mobile } = useDisplay()
 const open = ref(false)
+const button = ref<HTMLElement>()
 const was = computed(() => (props.bare ? undefined : party.was.get(props.figure.id)))
 </script>
 
 <template>
   <span class="figure">
     <button
+      ref="button"
       type="button"
       class="value"
       :class="{ open }"
@@ -33,11 +35,25 @@ const was = computed(() => (props.bare ? undefined : party.was.get(props.figure.
       {{ text ?? figure.text }}
     </button>
     <span v-if="was && was !== (text ?? figure.text)" class="was">was {{ was }}</span>
-    <v-dialog v-if="open" v-model="open" :class="{ 'as-sheet': mobile }" max-width="460" scrim="#0b1424">
+    <v-dialog v-if="open && mobile" v-model="open" class="as-sheet" scrim="#0b1424">
       <v-card class="slip-card">
         <WorkingSlip :figure-id="figure.id" @close="open = false" />
       </v-card>
     </v-dialog>
+    <v-menu
+      v-else-if="open"
+      v-model="open"
+      :activator="button"
+      :close-on-content-click="false"
+      :open-on-click="false"
+      location="bottom end"
+      offset="6"
+      width="400"
+    >
+      <v-card class="slip-card">
+        <WorkingSlip :figure-id="figure.id" @close="open = false" />
+      </v-card>
+    </v-menu>
   </span>
 </template>
 
@@ -77,6 +93,15 @@ const was = computed(() => (props.bare ? undefined : party.was.get(props.figure.
 </style>
 
 <style>
+.slip-card.v-card {
+  background: var(--sheet);
+  color: var(--ink);
+  border: 2px solid var(--rim);
+  border-radius: 16px !important;
+  padding: 14px 18px;
+  overflow: visible;
+}
+
 .as-sheet.v-dialog {
   align-items: flex-end;
 }

@@ -85,7 +85,7 @@ watch(
 <style scoped>
 .slip {
   min-height: 130px;
-  max-height: 60vh;
+  max-height: min(56vh, 460px);
   overflow: auto;
 }
 
@@ -150,6 +150,9 @@ li {
   align-items: baseline;
   border-top: 2.5px solid var(--rim);
   padding-top: 8px;
+  position: sticky;
+  bottom: 0;
+  background: var(--sheet);
 }
 
 .result b {

@@ -116,6 +116,7 @@ void load()
 
 <style scoped>
 .page {
+  width: 100%;
   max-width: 980px;
   margin: 0 auto;
   padding: 0 20px 60px;

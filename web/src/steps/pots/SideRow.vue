@@ -16,6 +16,14 @@ const broths = computed(() =>
 )
 const nameOf = (id: string) => brief.value.guests.find((guest) => guest.id === id)?.name ?? id
 const names = (ids: string[]) => ids.map(nameOf).join(', ')
+/** "Ada, Gul (what others cook in it); Finn (too hot)" */
+const closedTo = computed(() => {
+  const byReason = new Map<string, string[]>()
+  for (const closed of use.value?.closedTo ?? []) {
+    byReason.set(closed.reason, [...(byReason.get(closed.reason) ?? []), closed.guest])
+  }
+  return [...byReason].map(([reason, guests]) => `${names(guests)} (${reason})`).join('; ')
+})
 const splashes = computed(() =>
   (use.value?.closedTo ?? []).filter((closed) => closed.reason.startsWith('splashes')),
 )
@@ -81,12 +89,7 @@ function acceptSplash(guest: string): void {
     </dl>
     <p v-if="use" class="open">
       <template v-if="use.cleanFor.length > 0">Kept clean for {{ names(use.cleanFor) }}. </template>
-      <span v-if="use.closedTo.length > 0" class="quiet">
-        Not for
-        <template v-for="(closed, i) in use.closedTo" :key="closed.guest">
-          <template v-if="i > 0">, </template>{{ nameOf(closed.guest) }} ({{ closed.reason }}) </template
-        >.
-      </span>
+      <span v-if="closedTo" class="quiet">Not for {{ closedTo }}.</span>
       <button
         v-for="closed in splashes"
         :key="closed.guest"

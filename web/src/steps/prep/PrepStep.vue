@@ -124,7 +124,7 @@ ul {
 
 li {
   display: grid;
-  grid-template-columns: 44px 1fr 52px 64px;
+  grid-template-columns: 44px 1fr 50px 92px;
   align-items: start;
   gap: 6px;
   border-bottom: 1px solid var(--hair);

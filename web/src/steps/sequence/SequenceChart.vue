@@ -14,7 +14,7 @@ const second = defineModel<number>('second', { required: true })
 const props = defineProps<{ chosen?: string }>()
 const emit = defineEmits<{ choose: [id: string]; move: [drop: Drop, minute: number] }>()
 
-const LANE = 30
+const LANE = 27
 const BAND_PADDING = 14
 const BEAD_ROW = 21
 const LONG_WAIT = 300
@@ -70,7 +70,7 @@ const guests = computed(() =>
   }),
 )
 const height = computed(() => beadsTop.value + guests.value.length * BEAD_ROW)
-const laneY = (band: { y: number }, lane: number) => band.y + BAND_PADDING / 2 + lane * LANE + 21
+const laneY = (band: { y: number }, lane: number) => band.y + BAND_PADDING / 2 + lane * LANE + 20
 
 function pointX(event: PointerEvent): number {
   const box = svg.value?.getBoundingClientRect()

@@ -105,6 +105,10 @@ function setOrder(order: Brief['order']): void {
 </template>
 
 <style scoped>
+.head-line .key {
+  font-size: 20px;
+}
+
 .orders {
   display: flex;
   flex-wrap: wrap;

@@ -134,7 +134,7 @@ final class PaceFigures {
         int cues = byPot.values().stream().mapToInt(PaceFigures::merged).sum();
         double minutes = mealSeconds / 60.0;
         double rate = cues / minutes;
-        return ledger.figure("table.cues", rate, "1/min", KitchenText.number(rate, 1) + " a minute")
+        return ledger.figure("table.cues", rate, "1/min", KitchenText.number(rate, 1) + "/min")
                 .by(
                         "Cues",
                         "Host's actions / minutes; those at one pot within 20 s are one, guests' own dips do not count",

@@ -13,7 +13,7 @@ import org.livelyladle.core.broths.Broths;
 /**
  * Gives every batch its time. Constructive: batches in the order of eating, each at the free moment nearest to its
  * place; then improved: one batch of the guest who waits longest moves into the wait, as long as the total of squared
- * waits and of squared distances from the order falls. Deterministic, at most {@value #MOST_MOVES} moves.
+ * waits and of squared distances from the order falls; noodles stay last. Deterministic, at most {@value #MOST_MOVES} moves.
  */
 final class Sequencer {
     private static final int GRID = TablePlanner.GRID_SECONDS;
@@ -21,7 +21,7 @@ final class Sequencer {
     private static final int CANDIDATES_PER_WAIT = 6;
     private static final int[] SHIFTS = {0, 45, -45};
     /** Weight of leaving a batch's place in the order against waiting, both in seconds squared. */
-    private static final double ORDER_WEIGHT = 0.05;
+    private static final double ORDER_WEIGHT = 0.01;
     /** Slow things may go in this long before sitting down [s]. */
     static final int PRELOAD_SECONDS = 900;
     /** The first take-out of the evening is about here, the last this long before the finish [s]. */
@@ -166,7 +166,7 @@ final class Sequencer {
     private boolean shorten(Waits.Longest wait) {
         int middle = (wait.from() + wait.to()) / 2;
         return byGuest.get(wait.guest()).stream()
-                .filter(placing -> !placing.fixed)
+                .filter(placing -> !placing.fixed && placing.batch.wish() < OrderOfEating.STARCH_FROM)
                 .sorted(Comparator.comparingInt(placing -> Math.abs(placing.putIn + placing.duration - middle)))
                 .limit(CANDIDATES_PER_WAIT)
                 .toList()
