@@ -1,38 +1,27 @@
 package org.livelyladle.server;
 
-import static org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers.springSecurity;
-
-import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.mock.web.MockHttpSession;
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import org.springframework.test.web.servlet.setup.MockMvcBuilders;
-import org.springframework.web.context.WebApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The whole server against the real PostgreSQL that {@code ./ladle test} starts. */
+@AutoConfigureMockMvc
 @SpringBootTest(properties = "ladle.clock=2026-11-24T15:00:00Z")
 public abstract class ServerTest {
     @Autowired
     protected JsonMapper json;
 
     @Autowired
-    private WebApplicationContext context;
-
     protected MockMvc http;
-    private final MockHttpSession session = new MockHttpSession();
 
-    @BeforeEach
-    void connect() {
-        http = MockMvcBuilders.webAppContextSetup(context)
-                .apply(springSecurity())
-                .build();
-    }
+    private final MockHttpSession session = new MockHttpSession();
 
     /** A request as the page sends it: with session and token. */
     protected MvcResult send(MockHttpServletRequestBuilder request) throws Exception {

@@ -3,9 +3,7 @@ package org.livelyladle.server.web;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
-import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.cfg.EnumFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -13,9 +11,6 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads JSON strictly: an unknown field, a wrong type or a doubled key is an error, never a guess. */
 @Configuration
 public class JsonConfig {
-    private static final int LONGEST_STRING = 20_000;
-    private static final int DEEPEST = 40;
-
     @Bean
     JsonMapperBuilderCustomizer strictJson() {
         return JsonConfig::strict;
@@ -23,13 +18,7 @@ public class JsonConfig {
 
     /** A mapper as the server uses it. */
     public static JsonMapper mapper() {
-        JsonFactory factory = JsonFactory.builder()
-                .streamReadConstraints(StreamReadConstraints.builder()
-                        .maxStringLength(LONGEST_STRING)
-                        .maxNestingDepth(DEEPEST)
-                        .build())
-                .build();
-        JsonMapper.Builder builder = JsonMapper.builder(factory);
+        JsonMapper.Builder builder = JsonMapper.builder();
         strict(builder);
         return builder.build();
     }
