@@ -61,7 +61,9 @@ const describe = (row: Row, cell: Cell) =>
 </template>
 
 <style scoped>
+/* relative, so that what only screen readers see stays inside */
 .scroll {
+  position: relative;
   overflow-x: auto;
 }
 

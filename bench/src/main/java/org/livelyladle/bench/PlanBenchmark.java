@@ -1,0 +1,52 @@
+package org.livelyladle.bench;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.plan.Planner;
+import org.livelyladle.server.demo.DemoBriefs;
+import org.livelyladle.server.household.PriceList;
+import org.livelyladle.server.web.JsonConfig;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** A warm plan of the demo parties, with the spread of single runs. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 5, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class PlanBenchmark {
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
+
+    @Param({"Quad and coxes’ supper", "A quiet evening"})
+    private String party;
+
+    private Brief brief;
+    private final Planner planner = new Planner(Catalogue.builtIn());
+
+    @Setup
+    public void load() {
+        List<Brief> demos = new DemoBriefs(JsonConfig.mapper(), new PriceList()).load(TODAY);
+        brief = demos.stream().filter(b -> b.title().equals(party)).findFirst().orElseThrow();
+    }
+
+    @Benchmark
+    public Plan plan() {
+        return planner.plan(brief, Facts.none(), TODAY).plan();
+    }
+}

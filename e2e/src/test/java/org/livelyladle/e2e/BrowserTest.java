@@ -1,0 +1,136 @@
+package org.livelyladle.e2e;
+
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+
+/** A page on a party of its own, copied from a demo party through the API. One browser for all, a context for each. */
+abstract class BrowserTest {
+    private static final Playwright PLAYWRIGHT =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private static final Browser BROWSER = PLAYWRIGHT
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setHeadless(true)
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+
+    private final List<BrowserContext> contexts = new ArrayList<>();
+    protected Page page;
+    protected String party;
+
+    @BeforeEach
+    void open() {
+        page = newPage(1280, 800, "day");
+        party = copyOf("Quad and coxes’ supper");
+    }
+
+    @AfterEach
+    void close() {
+        contexts.forEach(BrowserContext::close);
+    }
+
+    protected Page newPage(int width, int height, String mode) {
+        BrowserContext context = BROWSER.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setBaseURL(RunningServer.address())
+                .setTimezoneId("Europe/Vienna")
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        context.addInitScript("localStorage.setItem('ladle-mode', '" + mode + "')");
+        contexts.add(context);
+        return context.newPage();
+    }
+
+    /** The id of a new party that says the same as a demo party. */
+    protected String copyOf(String title) {
+        var request = page.context().request();
+        var parties = JsonParser.parseString(request.get("/api/parties").text()).getAsJsonArray();
+        for (var summary : parties) {
+            JsonObject object = summary.getAsJsonObject();
+            if (object.get("title").getAsString().equals(title)) {
+                String path = "/api/parties/" + object.get("id").getAsString();
+                JsonObject view =
+                        JsonParser.parseString(request.get(path).text()).getAsJsonObject();
+                return importBrief(view.getAsJsonObject("brief"));
+            }
+        }
+        throw new IllegalStateException("There is no demo party " + title);
+    }
+
+    private String importBrief(JsonObject brief) {
+        brief.addProperty("title", "Copy");
+        String token = page.context().cookies().stream()
+                .filter(cookie -> cookie.name.equals("XSRF-TOKEN"))
+                .findFirst()
+                .orElseThrow()
+                .value;
+        APIResponse created = page.context()
+                .request()
+                .post(
+                        "/api/parties/import",
+                        RequestOptions.create()
+                                .setHeader("X-XSRF-TOKEN", token)
+                                .setHeader("Content-Type", "application/json")
+                                .setData(brief.toString()));
+        return JsonParser.parseString(created.text())
+                .getAsJsonObject()
+                .get("id")
+                .getAsString();
+    }
+
+    protected void go(String step) {
+        go(page, step);
+    }
+
+    protected void go(Page page, String step) {
+        page.navigate("/party/" + party + "/" + step);
+        page.locator("main h1").waitFor();
+    }
+
+    /** Leads to a step by the evening line, without loading the page anew. */
+    protected void walkTo(String station) {
+        page.locator("nav.line a", new Page.LocatorOptions().setHasText(station))
+                .first()
+                .click();
+    }
+
+    protected Locator button(String name) {
+        return button(page, name);
+    }
+
+    protected static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    protected static Locator button(Page page, Pattern name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    protected static void awaitSaved(Page page) {
+        page.locator(".saved", new Page.LocatorOptions().setHasText(Pattern.compile("^\\s*Saved\\s*$")))
+                .waitFor();
+    }
+}

@@ -1,0 +1,56 @@
+package org.livelyladle.e2e;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import java.time.Instant;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+
+/** Draws docs/screenshots from the demo data; run by {@code ./ladle screenshots}. */
+@Tag("screenshots")
+class ScreenshotsIT extends BrowserTest {
+    private static final Path FOLDER = Path.of("../docs/screenshots");
+    private String demo;
+
+    @BeforeEach
+    void findDemo() {
+        page.context()
+                .clock()
+                .setFixedTime(
+                        java.util.Date.from(Instant.parse(RunningServer.CLOCK)).getTime());
+        page.navigate("/");
+        demo = page.locator("a.party").first().getAttribute("href").replace("/guests", "");
+    }
+
+    @Test
+    void drawAll() {
+        for (String step : new String[] {"guests", "pots", "ingredients", "sauces", "shopping", "prep", "table"}) {
+            shoot(page, step, step);
+        }
+        page.navigate(demo + "/ingredients");
+        page.locator(".total .value").first().click();
+        page.locator(".slip .result").waitFor();
+        save(page, "working");
+        for (String step : new String[] {"guests", "shopping", "table"}) {
+            shoot(fixed(newPage(390, 844, "day")), step, "phone-" + step);
+        }
+        shoot(fixed(newPage(1280, 800, "night")), "table", "table-night");
+    }
+
+    private static Page fixed(Page page) {
+        page.context().clock().setFixedTime(Instant.parse(RunningServer.CLOCK).toEpochMilli());
+        return page;
+    }
+
+    private void shoot(Page page, String step, String name) {
+        page.navigate(demo + "/" + step);
+        page.locator("main h1").waitFor();
+        save(page, name);
+    }
+
+    private static void save(Page page, String name) {
+        page.waitForFunction("document.fonts.status === 'loaded'");
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}
