@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Unmet } from '@/api/types'
 import { stepName } from '@/eveningline/stations'
-import { remedyEdit } from '@/party/remedies'
+import { remedyEdit } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 
 /** The worst open question in one sentence, with what would mend it as a button. */

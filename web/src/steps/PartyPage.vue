@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, onScopeDispose, ref, watch, type Compon
 import { useDisplay } from 'vuetify'
 import type { StepName } from '@/app/router'
 import EveningLine from '@/eveningline/EveningLine.vue'
+import { swapBroths } from '@/party/edits'
 import { useParty } from '@/party/store'
 import DrawnTable from '@/table/DrawnTable.vue'
 import TableStrip from '@/table/TableStrip.vue'
@@ -42,15 +43,6 @@ watch(
   { immediate: true },
 )
 
-function swapBroths(from: string, to: string): void {
-  party.edit('swap broths', (draft) => {
-    const sides = draft.pots.flatMap((pot) => pot.sides)
-    const a = sides.find((side) => side.id === from)
-    const b = sides.find((side) => side.id === to)
-    if (a && b) [a.broth, b.broth] = [b.broth, a.broth]
-  })
-}
-
 function keys(event: KeyboardEvent): void {
   const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea')
   if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || typing) return
@@ -81,7 +73,7 @@ onScopeDispose(() => {
         :second="second"
         :guest="guest"
         @guest="guest = $event"
-        @swap="swapBroths"
+        @swap="(from, to) => party.edit('swap broths', swapBroths(from, to))"
       />
     </div>
     <main class="sheet">

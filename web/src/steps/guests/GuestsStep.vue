@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
-import { freshId } from '@/party/remedies'
+import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import { needLabel, numberWord } from '@/party/words'
 import CautionList from '@/ui/CautionList.vue'

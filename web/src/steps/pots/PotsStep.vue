@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
 import { ref } from 'vue'
-import { freshId } from '@/party/remedies'
+import { freshId, swapBroths } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import CautionList from '@/ui/CautionList.vue'
 import FigureText from '@/ui/FigureText.vue'
@@ -15,12 +15,7 @@ function pick(side: string): void {
   const from = picked.value
   picked.value = from === side || from ? undefined : side
   if (!from || from === side) return
-  party.edit('swap broths', (draft) => {
-    const sides = draft.pots.flatMap((pot) => pot.sides)
-    const a = sides.find((s) => s.id === from)
-    const b = sides.find((s) => s.id === side)
-    if (a && b) [a.broth, b.broth] = [b.broth, a.broth]
-  })
+  party.edit('swap broths', swapBroths(from, side))
 }
 
 function addPot(): void {

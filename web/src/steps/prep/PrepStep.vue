@@ -5,6 +5,7 @@ import type { PrepTask } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import CautionList from '@/ui/CautionList.vue'
 import FigureText from '@/ui/FigureText.vue'
+import TickBox from '@/ui/TickBox.vue'
 import { clockText, dayText, localMs, nowIn } from '@/ui/time'
 import { useNow } from '@/ui/useNow'
 
@@ -67,16 +68,7 @@ const tick = (task: PrepTask) =>
     </div>
     <ul>
       <li v-for="task in group.tasks" :key="task.id" :class="{ done: task.done, late: late(task) }">
-        <button
-          type="button"
-          class="tick"
-          role="checkbox"
-          :aria-checked="task.done"
-          :aria-label="task.what"
-          @click="tick(task)"
-        >
-          <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M5 12.5l5 5L19.5 7" /></svg>
-        </button>
+        <TickBox class="tick" :ticked="task.done" :label="task.what" @tick="tick(task)" />
         <span class="what">
           {{ task.what }}
           <span class="quiet">{{
@@ -131,42 +123,6 @@ li {
   padding: 2px 0;
 }
 
-.tick {
-  all: unset;
-  cursor: pointer;
-  width: 44px;
-  height: 40px;
-  display: grid;
-  place-items: center;
-}
-
-.tick svg {
-  width: 24px;
-  height: 24px;
-  border: 2px solid var(--rim);
-  border-radius: 8px;
-}
-
-.tick path {
-  fill: none;
-  stroke: var(--sheet);
-  stroke-width: 3.4;
-  opacity: 0;
-}
-
-.done .tick svg {
-  background: var(--rim);
-}
-
-.done .tick path {
-  opacity: 1;
-}
-
-.tick:focus-visible svg {
-  outline: 3px solid var(--rim);
-  outline-offset: 2px;
-}
-
 .what {
   padding: 9px 0 7px;
   font-weight: 600;
@@ -207,11 +163,6 @@ li {
     display: flex;
     gap: 10px;
     align-items: baseline;
-  }
-
-  .tick {
-    height: 48px;
-    width: 48px;
   }
 }
 

@@ -4,7 +4,7 @@ import { useDisplay } from 'vuetify'
 import type { Drop } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { clockAfter } from '@/ui/time'
-import { lanes, lensPath, shortName, ticks, toSecond, toX, type Scale } from './chart'
+import { labelX, lanes, lensPath, shortName, ticks, toSecond, toX, type Scale } from './chart'
 
 /**
  * Sides as bands, drops as lenses: a thin stem while it cooks, a solid body while it is good, a pointed end where it
@@ -160,7 +160,7 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(drop
             height="28"
             class="grip"
           />
-          <text :x="x(drop.putIn)" :y="laneY(band, lane) - 9" class="name">{{ shortName(drop) }}</text>
+          <text :x="labelX(scale, drop)" :y="laneY(band, lane) - 9" class="name">{{ shortName(drop) }}</text>
           <line
             :x1="x(drop.putIn)"
             :x2="x(drop.ready)"

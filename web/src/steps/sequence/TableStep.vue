@@ -52,7 +52,7 @@ function setOrder(order: Brief['order']): void {
 
 <template>
   <div class="head-line">
-    <h1>Table, {{ brief.mealMinutes }} minutes</h1>
+    <h1>Table, {{ brief.mealMinutes }} min</h1>
     <span class="quiet">everybody eats by</span>
     <span class="key"><FigureText :figure="plan.table.everybodyEats" /></span>
     <span class="quiet">longest wait</span>

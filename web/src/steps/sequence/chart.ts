@@ -50,6 +50,10 @@ export const tailEnd = (drop: Drop): number =>
 /** The name without its cut, for the chart. */
 export const shortName = (drop: Drop): string => drop.name.split(',')[0] ?? drop.name
 
+/** Where a drop's name begins: at its put-in, or earlier where it would run over the right edge. */
+export const labelX = (scale: Scale, drop: Drop): number =>
+  Math.min(toX(scale, drop.putIn), scale.right - shortName(drop).length * LABEL_WIDTH_PER_LETTER)
+
 /** The body of a lens: pointed at ready, widest at take-out, pointed where it declines. */
 export function lensPath(scale: Scale, drop: Drop, y: number, half: number): string {
   const a = toX(scale, Math.min(drop.ready, drop.takeOut))

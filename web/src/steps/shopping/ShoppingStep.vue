@@ -4,6 +4,7 @@ import type { Line } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import CautionList from '@/ui/CautionList.vue'
 import FigureText from '@/ui/FigureText.vue'
+import TickBox from '@/ui/TickBox.vue'
 import { clockText, dayText } from '@/ui/time'
 
 const { party, brief, plan } = useOpenParty()
@@ -58,16 +59,12 @@ async function tick(line: Line): Promise<void> {
       <h3>{{ aisle }}</h3>
       <ul>
         <li v-for="line in lines" :key="line.id" :class="{ bought: line.boughtEvent }">
-          <button
-            type="button"
+          <TickBox
             class="tick"
-            role="checkbox"
-            :aria-checked="Boolean(line.boughtEvent)"
-            :aria-label="`${line.name}, ${line.amount}`"
-            @click="tick(line)"
-          >
-            <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M5 12.5l5 5L19.5 7" /></svg>
-          </button>
+            :ticked="Boolean(line.boughtEvent)"
+            :label="`${line.name}, ${line.amount}`"
+            @tick="tick(line)"
+          />
           <span class="name">{{ line.name }}</span>
           <span class="amount">{{ line.amount }}</span>
           <span class="why quiet">
@@ -137,42 +134,6 @@ li {
   border-bottom: 1px solid var(--hair);
 }
 
-.tick {
-  all: unset;
-  cursor: pointer;
-  width: 44px;
-  height: 44px;
-  display: grid;
-  place-items: center;
-}
-
-.tick svg {
-  width: 26px;
-  height: 26px;
-  border: 2px solid var(--rim);
-  border-radius: 8px;
-}
-
-.tick path {
-  fill: none;
-  stroke: var(--sheet);
-  stroke-width: 3.4;
-  opacity: 0;
-}
-
-.bought .tick svg {
-  background: var(--rim);
-}
-
-.bought .tick path {
-  opacity: 1;
-}
-
-.tick:focus-visible svg {
-  outline: 3px solid var(--rim);
-  outline-offset: 2px;
-}
-
 .bought .name,
 .bought .amount {
   color: var(--soft);
@@ -215,8 +176,6 @@ li {
 
   .tick {
     grid-area: tick;
-    width: 48px;
-    height: 48px;
   }
 
   .name {

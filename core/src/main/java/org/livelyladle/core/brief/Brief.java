@@ -139,4 +139,120 @@ public record Brief(
     public ZoneId zoneId() {
         return ZoneId.of(zone);
     }
+
+    /** The same party with other guests. */
+    public Brief withGuests(List<Guest> guests) {
+        return new Brief(
+                format,
+                formatVersion,
+                catalogueVersion,
+                title,
+                sitDown,
+                zone,
+                mealMinutes,
+                units,
+                currency,
+                order,
+                portionsPerAdult,
+                sauceMlPerAdult,
+                marginPercent,
+                wasteCentsPerKg,
+                bufferMinutes,
+                guests,
+                pots,
+                menu,
+                sauces,
+                shops,
+                prices,
+                pantry,
+                cooks,
+                decisions);
+    }
+
+    /** The same party with another menu. */
+    public Brief withMenu(List<MenuItem> menu) {
+        return new Brief(
+                format,
+                formatVersion,
+                catalogueVersion,
+                title,
+                sitDown,
+                zone,
+                mealMinutes,
+                units,
+                currency,
+                order,
+                portionsPerAdult,
+                sauceMlPerAdult,
+                marginPercent,
+                wasteCentsPerKg,
+                bufferMinutes,
+                guests,
+                pots,
+                menu,
+                sauces,
+                shops,
+                prices,
+                pantry,
+                cooks,
+                decisions);
+    }
+
+    /** The same party with other decisions. */
+    public Brief withDecisions(Decisions decisions) {
+        return new Brief(
+                format,
+                formatVersion,
+                catalogueVersion,
+                title,
+                sitDown,
+                zone,
+                mealMinutes,
+                units,
+                currency,
+                order,
+                portionsPerAdult,
+                sauceMlPerAdult,
+                marginPercent,
+                wasteCentsPerKg,
+                bufferMinutes,
+                guests,
+                pots,
+                menu,
+                sauces,
+                shops,
+                prices,
+                pantry,
+                cooks,
+                decisions);
+    }
+
+    /** The same party at another time, with its trips and prices. */
+    public Brief on(LocalDateTime sitDown, List<Shop> shops, PriceSnapshot prices) {
+        return new Brief(
+                format,
+                formatVersion,
+                catalogueVersion,
+                title,
+                sitDown,
+                zone,
+                mealMinutes,
+                units,
+                currency,
+                order,
+                portionsPerAdult,
+                sauceMlPerAdult,
+                marginPercent,
+                wasteCentsPerKg,
+                bufferMinutes,
+                guests,
+                pots,
+                menu,
+                sauces,
+                shops,
+                prices,
+                pantry,
+                cooks,
+                decisions);
+    }
 }

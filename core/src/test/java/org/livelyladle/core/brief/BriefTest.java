@@ -13,7 +13,7 @@ class BriefTest {
     @Test
     void aFrozenRawCutWithoutItsOwnTimeIsRefused() {
         Brief plain = Briefs.plain().build();
-        Brief frozen = withMenu(plain, new MenuItem("chicken-thigh.sliced", true));
+        Brief frozen = plain.withMenu(List.of(new MenuItem("chicken-thigh.sliced", true)));
 
         assertThatThrownBy(() -> BriefCheck.check(frozen, Catalogue.builtIn()))
                 .isInstanceOf(InvalidInputException.class)
@@ -23,7 +23,8 @@ class BriefTest {
 
     @Test
     void aFrozenRawCutWithItsOwnTimeTakesLonger() {
-        BriefCheck.check(withMenu(Briefs.plain().build(), new MenuItem("prawn.peeled", true)), Catalogue.builtIn());
+        BriefCheck.check(
+                Briefs.plain().build().withMenu(List.of(new MenuItem("prawn.peeled", true))), Catalogue.builtIn());
 
         var cut = Catalogue.builtIn().cut("prawn.peeled");
         assertThat(cut.timesFrom(true).orElseThrow().ready())
@@ -55,33 +56,5 @@ class BriefTest {
         assertThatThrownBy(() -> new Guest("x", "  ", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0))
                 .hasMessageContaining("name was 'empty'")
                 .hasMessageContaining("1 to 40 characters");
-    }
-
-    private static Brief withMenu(Brief b, MenuItem... menu) {
-        return new Brief(
-                b.format(),
-                b.formatVersion(),
-                b.catalogueVersion(),
-                b.title(),
-                b.sitDown(),
-                b.zone(),
-                b.mealMinutes(),
-                b.units(),
-                b.currency(),
-                b.order(),
-                b.portionsPerAdult(),
-                b.sauceMlPerAdult(),
-                b.marginPercent(),
-                b.wasteCentsPerKg(),
-                b.bufferMinutes(),
-                b.guests(),
-                b.pots(),
-                List.of(menu),
-                b.sauces(),
-                b.shops(),
-                b.prices(),
-                b.pantry(),
-                b.cooks(),
-                b.decisions());
     }
 }

@@ -80,7 +80,7 @@ class PortionPlannerTest {
     @ValueSource(longs = {1, 2, 3, 5, 8, 13, 21, 34, 55, 89})
     void foodIsConserved(long seed) {
         Brief random = Briefs.random(seed);
-        Brief brief = withoutDecisions(random);
+        Brief brief = random.withDecisions(Decisions.none());
         Portions portions = plan(brief);
         double perAdult =
                 Category.served().stream().mapToDouble(Category::gramsPerAdult).sum();
@@ -117,7 +117,7 @@ class PortionPlannerTest {
         List<Guest> reversed = new ArrayList<>(brief.guests());
         Collections.reverse(reversed);
 
-        assertThat(served(plan(withGuests(brief, reversed)))).isEqualTo(served(plan(brief)));
+        assertThat(served(plan(brief.withGuests(reversed)))).isEqualTo(served(plan(brief)));
     }
 
     private static Map<String, Double> served(Portions portions) {
@@ -130,7 +130,7 @@ class PortionPlannerTest {
     @ParameterizedTest
     @ValueSource(longs = {20, 22, 23, 24, 25})
     void moreAppetiteNeverMeansFewerGrams(long seed) {
-        Brief brief = withoutDecisions(Briefs.random(seed));
+        Brief brief = Briefs.random(seed).withDecisions(Decisions.none());
         Guest first = brief.guests().get(0);
         Guest hungrier = new Guest(
                 first.id(),
@@ -143,7 +143,7 @@ class PortionPlannerTest {
         List<Guest> guests = new ArrayList<>(brief.guests());
         guests.set(0, hungrier);
         Portions before = plan(brief);
-        Portions after = plan(withGuests(brief, guests));
+        Portions after = plan(brief.withGuests(guests));
 
         before.lines().stream()
                 .filter(line -> line.guest().equals(first.id()))
@@ -204,41 +204,5 @@ class PortionPlannerTest {
     private static Decisions pin(String guest, String cut, double grams) {
         return new Decisions(
                 List.of(new Decisions.PortionPin(guest, cut, grams)), List.of(), List.of(), List.of(), List.of());
-    }
-
-    private static Brief withoutDecisions(Brief b) {
-        return rebuilt(b, b.guests(), Decisions.none());
-    }
-
-    private static Brief withGuests(Brief b, List<Guest> guests) {
-        return rebuilt(b, guests, b.decisions());
-    }
-
-    private static Brief rebuilt(Brief b, List<Guest> guests, Decisions decisions) {
-        return new Brief(
-                b.format(),
-                b.formatVersion(),
-                b.catalogueVersion(),
-                b.title(),
-                b.sitDown(),
-                b.zone(),
-                b.mealMinutes(),
-                b.units(),
-                b.currency(),
-                b.order(),
-                b.portionsPerAdult(),
-                b.sauceMlPerAdult(),
-                b.marginPercent(),
-                b.wasteCentsPerKg(),
-                b.bufferMinutes(),
-                guests,
-                b.pots(),
-                b.menu(),
-                b.sauces(),
-                b.shops(),
-                b.prices(),
-                b.pantry(),
-                b.cooks(),
-                decisions);
     }
 }

@@ -54,30 +54,6 @@ public class DemoBriefs {
         List<Shop> shops = b.shops().stream()
                 .map(shop -> new Shop(shop.id(), shop.name(), shop.tripAt().plus(shift)))
                 .toList();
-        return new Brief(
-                b.format(),
-                b.formatVersion(),
-                b.catalogueVersion(),
-                b.title(),
-                sitDown,
-                b.zone(),
-                b.mealMinutes(),
-                b.units(),
-                b.currency(),
-                b.order(),
-                b.portionsPerAdult(),
-                b.sauceMlPerAdult(),
-                b.marginPercent(),
-                b.wasteCentsPerKg(),
-                b.bufferMinutes(),
-                b.guests(),
-                b.pots(),
-                b.menu(),
-                b.sauces(),
-                shops,
-                prices,
-                b.pantry(),
-                b.cooks(),
-                b.decisions());
+        return b.on(sitDown, shops, prices);
     }
 }

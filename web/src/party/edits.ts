@@ -27,6 +27,14 @@ export function freshId(prefix: string, taken: { id: string }[]): string {
   return `${prefix}-${n}`
 }
 
+/** Exchanges the broths of two sides. */
+export const swapBroths = (from: string, to: string) => (draft: Brief) => {
+  const sides = draft.pots.flatMap((pot) => pot.sides)
+  const a = sides.find((side) => side.id === from)
+  const b = sides.find((side) => side.id === to)
+  if (a && b) [a.broth, b.broth] = [b.broth, a.broth]
+}
+
 function addSmallPot(draft: Brief, broth: string): void {
   const id = freshId('pot', draft.pots)
   const sides = [{ id: `${id}a`, broth }]

@@ -1,0 +1,61 @@
+package org.livelyladle.core.facts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.core.brief.InvalidInputException;
+
+class FactsTest {
+    private static PartyEvent event(EventType type, String subject) {
+        return PartyEvent.of(UUID.randomUUID(), Instant.EPOCH, type, subject);
+    }
+
+    private static PartyEvent bought(double grams) {
+        return new PartyEvent(UUID.randomUUID(), Instant.EPOCH, EventType.BOUGHT, "offer", "carrot", 1, grams, 99);
+    }
+
+    @Test
+    void tasksAreDoneUntilReopened() {
+        List<PartyEvent> events = List.of(
+                event(EventType.TASK_DONE, "a"), event(EventType.TASK_DONE, "b"), event(EventType.TASK_REOPENED, "a"));
+
+        assertThat(Facts.fold(events).doneTasks()).containsExactly("b");
+    }
+
+    @Test
+    void purchasesAddUpAndCanBeTakenBack() {
+        PartyEvent first = bought(500);
+        PartyEvent second = bought(250);
+
+        assertThat(Facts.fold(List.of(first, second)).boughtGrams("carrot")).isEqualTo(750);
+        assertThat(Facts.fold(List.of(
+                                first,
+                                second,
+                                event(EventType.RETURNED, first.id().toString())))
+                        .boughtGrams("carrot"))
+                .isEqualTo(250);
+        assertThat(Facts.fold(List.of(first)).boughtGrams("leek")).isZero();
+    }
+
+    @Test
+    void anEventSentTwiceCountsOnce() {
+        PartyEvent once = bought(500);
+
+        assertThat(Facts.fold(List.of(once, once)).boughtGrams("carrot")).isEqualTo(500);
+    }
+
+    @Test
+    void aPurchaseWithoutItsAmountIsRefused() {
+        assertThatThrownBy(() -> event(EventType.BOUGHT, "offer"))
+                .isInstanceOf(InvalidInputException.class)
+                .hasMessageContaining("ingredient");
+        assertThatThrownBy(() -> bought(-1)).hasMessageContaining("grams").hasMessageContaining("from 1");
+        assertThatThrownBy(() ->
+                        new PartyEvent(UUID.randomUUID(), Instant.EPOCH, EventType.TASK_DONE, "a", null, 3, null, null))
+                .hasMessageContaining("for BOUGHT only");
+    }
+}

@@ -1,0 +1,146 @@
+package org.livelyladle.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.stream.LongStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Offer;
+import org.livelyladle.core.brief.PriceSnapshot;
+import org.livelyladle.core.brief.Shop;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.measure.Figure;
+import org.livelyladle.core.measure.Term;
+import org.livelyladle.core.measure.Working;
+import org.livelyladle.core.prep.PrepTask;
+import org.livelyladle.core.purchases.Purchases;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.TablePlan;
+
+/** What holds for every plan, over seeded random parties. */
+class PlannerPropertiesTest {
+    private static final Catalogue CATALOGUE = Catalogue.builtIn();
+
+    static LongStream seeds() {
+        return LongStream.range(300, 340);
+    }
+
+    private static Planned plan(Brief brief) {
+        return new Planner(CATALOGUE).plan(brief, Facts.none(), Briefs.TODAY);
+    }
+
+    /** A random party with a pack of 250 g for every ingredient. */
+    private static Brief withOffers(long seed) {
+        Brief brief = Briefs.random(seed);
+        List<Offer> offers = CATALOGUE.ingredients().stream()
+                .map(ingredient ->
+                        new Offer(ingredient.id(), "shop", ingredient.id(), ingredient.name(), 250, 199, null, null))
+                .toList();
+        return brief.on(
+                brief.sitDown(),
+                List.of(new Shop("shop", "Shop", brief.sitDown().minusDays(1))),
+                new PriceSnapshot(Briefs.TODAY, offers));
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void everyWorkingComesToItsFigure(long seed) {
+        Planned planned = plan(withOffers(seed));
+        for (String id : planned.ledger().ids()) {
+            Working working = planned.ledger().working(id).orElseThrow();
+            assertThat(working.evaluated()).as(id).isCloseTo(working.result().value(), within(1e-6));
+            for (Term term : working.terms()) {
+                if (term.figureId() != null) {
+                    Figure figure = planned.ledger().find(term.figureId()).orElseThrow();
+                    assertThat(term.value()).as(id).isEqualTo(figure.value());
+                }
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void theSameBriefGivesAnEqualPlan(long seed) {
+        assertThat(plan(Briefs.random(seed)).plan())
+                .isEqualTo(plan(Briefs.random(seed)).plan());
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void nothingIsUnderSupplied(long seed) {
+        Purchases purchases = plan(withOffers(seed)).plan().purchases();
+
+        assertThat(purchases.unoffered()).isEmpty();
+        for (Purchases.Need need : purchases.needs()) {
+            double bought = purchases.trips().stream()
+                    .flatMap(trip -> trip.lines().stream())
+                    .filter(line -> line.ingredient().equals(need.ingredient()))
+                    .mapToDouble(Purchases.Line::grams)
+                    .sum();
+            assertThat(bought)
+                    .as(need.ingredient())
+                    .isGreaterThanOrEqualTo(need.missing().value() - 0.5);
+            assertThat(bought).as(need.ingredient()).isLessThan(need.missing().value() + 250);
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void prepIsInOrderAndCountedBack(long seed) {
+        List<PrepTask> tasks = plan(Briefs.random(seed)).plan().prep().tasks();
+
+        assertThat(tasks)
+                .isSortedAccordingTo(
+                        (a, b) -> Double.compare(b.before().value(), a.before().value()));
+        assertThat(tasks).allSatisfy(task -> {
+            assertThat(task.before().value())
+                    .isGreaterThanOrEqualTo(task.minutes().value() - 1e-9);
+            assertThat(task.startsAt()).isBefore(Briefs.SIT_DOWN.plusSeconds(1));
+        });
+    }
+
+    /** What the sequence says of a guest's waits is what its drops say. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void waitsAreThoseOfTheDrops(long seed) {
+        Brief brief = Briefs.random(seed);
+        TablePlan table = plan(brief).plan().table();
+        for (TablePlan.GuestPace pace : table.guests()) {
+            long servings = table.drops().stream()
+                    .flatMap(drop -> drop.servings().stream()
+                            .filter(serving -> serving.guest().equals(pace.guest()))
+                            .map(serving -> drop.byHand() ? serving.pieces() : 1))
+                    .mapToLong(Integer::longValue)
+                    .sum();
+            assertThat(pace.bites()).hasSize((int) servings);
+            assertThat(pace.longestWait().value()).isBetween(0.0, (double) table.mealSeconds());
+            assertThat(pace.bites()).isSortedAccordingTo((a, b) -> Integer.compare(a.at(), b.at()));
+        }
+        assertThat(table.drops()).extracting(Drop::id).doesNotHaveDuplicates();
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void everyRemedyNamesAStepOrAnEdit(long seed) {
+        plan(Briefs.random(seed)).plan().unmet().forEach(unmet -> {
+            assertThat(unmet.text()).endsWith(".");
+            assertThat(unmet.remedy().label()).isNotBlank();
+            switch (unmet.remedy().kind()) {
+                case ADD_CUT ->
+                    assertThat(CATALOGUE.findCut(unmet.remedy().value())).isPresent();
+                case ADD_POT ->
+                    assertThat(CATALOGUE.findBroth(unmet.remedy().value())).isPresent();
+                case ADD_SAUCE ->
+                    assertThat(CATALOGUE.findSauce(unmet.remedy().value())).isPresent();
+                case LENGTHEN_MEAL ->
+                    assertThat(Integer.parseInt(unmet.remedy().value())).isBetween(30, 240);
+                case FREE_PIN, SHOW_STEP -> assertThat(unmet.remedy().value()).isNotBlank();
+            }
+        });
+    }
+}

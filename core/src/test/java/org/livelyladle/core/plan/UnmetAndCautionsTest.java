@@ -1,0 +1,124 @@
+package org.livelyladle.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.brief.Appetite;
+import org.livelyladle.core.brief.Decisions;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.NeedKind;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.facts.Facts;
+
+class UnmetAndCautionsTest {
+    private final Briefs briefs = Briefs.plain();
+
+    private Plan plan() {
+        return new Planner(Catalogue.builtIn())
+                .plan(briefs.build(), Facts.none(), Briefs.TODAY)
+                .plan();
+    }
+
+    private List<String> cautions(Step step) {
+        return plan().cautions().stream()
+                .filter(caution -> caution.step() == step)
+                .map(Caution::text)
+                .toList();
+    }
+
+    @Test
+    void aMenuWithNothingForAGuestIsTheWorst() {
+        briefs.menu.clear();
+        briefs.menu.addAll(List.of("beef-ribeye.sliced", "prawn.peeled"));
+        briefs.guests.set(0, Briefs.guest("ann", Briefs.diet(NeedKind.VEGAN)));
+        Unmet worst = plan().unmet().get(0);
+
+        assertThat(worst.text()).isEqualTo("Nothing on the menu suits ann.");
+        assertThat(worst.severity()).isEqualTo(Unmet.Severity.CANNOT_EAT);
+        assertThat(worst.remedy().kind()).isEqualTo(Remedy.Kind.ADD_CUT);
+
+        briefs.menu.add(worst.remedy().value());
+        assertThat(plan().unmet()).noneMatch(unmet -> unmet.text().equals(worst.text()));
+    }
+
+    @Test
+    void anEmptyCategoryIsNamedOnlyWhereSomethingWouldSuit() {
+        briefs.guests.set(
+                0, Briefs.guest("ann", Briefs.medical(NeedKind.CRUSTACEANS), Briefs.diet(NeedKind.VEGETARIAN)));
+        List<String> texts = plan().unmet().stream().map(Unmet::text).toList();
+
+        assertThat(texts).noneMatch(text -> text.contains("meat") || text.contains("seafood"));
+        assertThat(texts).anyMatch(text -> text.contains("Nothing from balls and cakes suits ann"));
+    }
+
+    @Test
+    void aMealTooShortSaysWhatDoesNotFitAndLongerHelps() {
+        for (int i = 0; i < 10; i++) {
+            briefs.guests.add(Briefs.guest("guest" + i));
+        }
+        briefs.pots.set(0, Briefs.pot("pot", 1200, "kelp-shiitake"));
+        briefs.mealMinutes = 30;
+        Plan plan = plan();
+
+        assertThat(plan.table().remainders()).isNotEmpty();
+        assertThat(plan.unmet()).anySatisfy(unmet -> {
+            assertThat(unmet.text()).contains("find no room in the pots within the meal");
+            assertThat(unmet.remedy())
+                    .isEqualTo(new Remedy("Sit 15 minutes longer", Remedy.Kind.LENGTHEN_MEAL, "", "45"));
+        });
+    }
+
+    @Test
+    void aNeighboursHeatIsNoReasonForAnEmptyPot() {
+        briefs.pots.set(0, Briefs.pot("pot", 4000, "numbing-chilli"));
+        briefs.guests.set(0, new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.NONE, 0));
+
+        assertThat(plan().unmet()).anySatisfy(unmet -> {
+            assertThat(unmet.text()).isEqualTo("No side suits Ann.");
+            assertThat(unmet.remedy().value()).isEqualTo("kelp-shiitake");
+        });
+    }
+
+    @Test
+    void chokingShapesAreNamedForSmallChildrenWhoEatThem() {
+        assertThat(cautions(Step.INGREDIENTS)).noneMatch(text -> text.contains("quarter"));
+
+        briefs.guests.set(0, new Guest("ann", "Ann", Appetite.CHILD, List.of(), List.of(), Heat.HOT, 0));
+        assertThat(cautions(Step.INGREDIENTS))
+                .anyMatch(text ->
+                        text.equals("Fish balls, from frozen for Ann: quarter it lengthways for small children."));
+        assertThat(cautions(Step.GUESTS)).anyMatch(text -> text.contains("out of Ann's reach"));
+    }
+
+    @Test
+    void herbsAndAlcoholInABrothAreNamed() {
+        briefs.pots.set(0, Briefs.pot("pot", 4000, "root-and-date", "numbing-chilli"));
+
+        assertThat(cautions(Step.POTS))
+                .anyMatch(text -> text.contains("ask a doctor or pharmacist"))
+                .anyMatch(text -> text.contains("holds alcohol"));
+    }
+
+    @Test
+    void anAcceptedSplashIsACaution() {
+        briefs.guests.set(0, Briefs.guest("ann", Briefs.medical(NeedKind.CELERY)));
+        briefs.decisions = new Decisions(
+                List.of(), List.of(), List.of(), List.of(), List.of(new Decisions.SplashChoice("ann", "pot")));
+
+        assertThat(cautions(Step.POTS)).anyMatch(text -> text.contains("a splash over the wall can be enough"));
+    }
+
+    @Test
+    void oldPricesAreNamed() {
+        briefs.offers.add(new org.livelyladle.core.brief.Offer("a", "shop", "carrot", "Carrots", 500, 99, null, null));
+        Plan later = new Planner(Catalogue.builtIn())
+                .plan(briefs.build(), Facts.none(), Briefs.TODAY.plusDays(40))
+                .plan();
+
+        assertThat(later.cautions()).anyMatch(caution -> caution.text().contains("Prices are 40 days old"));
+        assertThat(cautions(Step.SHOPPING)).isEmpty();
+    }
+}

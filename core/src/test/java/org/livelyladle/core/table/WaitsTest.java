@@ -1,0 +1,60 @@
+package org.livelyladle.core.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.cooking.WindowPlanner;
+import org.livelyladle.core.measure.Ledger;
+
+class WaitsTest {
+    private static Placing bite(int at) {
+        Side side = new Side("pot-1", "kelp-shiitake");
+        var window = new WindowPlanner(Catalogue.builtIn(), new Ledger())
+                .plan(Briefs.plain().build())
+                .get("tofu-firm.cubes");
+        Batch batch = new Batch(
+                Catalogue.builtIn().cut("tofu-firm.cubes"),
+                "tofu",
+                side,
+                side,
+                1,
+                List.of(new Drop.Serving("ann", 20, 2)),
+                window,
+                0,
+                0,
+                100);
+        Placing placing = new Placing(batch, 0, false);
+        placing.putIn = at - 100;
+        return placing;
+    }
+
+    /** Waits of 100 (weighed 2.5), 300 and 600 s. */
+    @Test
+    void waitsAreSquaredAndTheFirstBiteWeighsMore() {
+        Waits waits = new Waits("ann", 0, 1000);
+
+        assertThat(waits.cost(List.of(bite(100), bite(400)))).isEqualTo(250 * 250 + 300 * 300 + 600 * 600);
+    }
+
+    @Test
+    void theHeaviestWaitIsFound() {
+        Waits waits = new Waits("ann", 0, 1000);
+
+        assertThat(waits.longest(List.of(bite(400), bite(100)))).isEqualTo(new Waits.Longest("ann", 400, 1000, 600));
+        assertThat(waits.longest(List.of(bite(500)))).isEqualTo(new Waits.Longest("ann", 0, 500, 1250));
+    }
+
+    @Test
+    void aLateGuestWaitsFromArriving() {
+        assertThat(new Waits("ann", 600, 1000).cost(List.of(bite(700)))).isEqualTo(250 * 250 + 300 * 300);
+    }
+
+    @Test
+    void aGuestWithoutABiteWaitsAllEvening() {
+        assertThat(new Waits("ann", 0, 1000).longest(List.of()).to()).isEqualTo(1000);
+    }
+}
