@@ -32,7 +32,8 @@ function cookie(name: string): string {
   return found ? decodeURIComponent(found.slice(name.length + 1)) : ''
 }
 
-export const api = createClient<paths>({ baseUrl: '' })
+/** `fetch` is looked up at each call: a test may put its own server there. */
+export const api = createClient<paths>({ baseUrl: '', fetch: (request) => fetch(request) })
 
 api.use({
   onRequest({ request }) {

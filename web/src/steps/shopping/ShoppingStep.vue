@@ -5,6 +5,7 @@ import { useOpenParty } from '@/party/useOpenParty'
 import CautionList from '@/ui/CautionList.vue'
 import FigureText from '@/ui/FigureText.vue'
 import TickBox from '@/ui/TickBox.vue'
+import PantryList from './PantryList.vue'
 import { clockText, dayText } from '@/ui/time'
 
 const { party, brief, plan } = useOpenParty()
@@ -21,6 +22,15 @@ const trips = computed(() =>
 
 function needOf(line: Line) {
   return plan.value.purchases.needs.find((need) => need.ingredient === line.ingredient)
+}
+
+/** What is needed of it is at home already. */
+function haveIt(line: Line): void {
+  const grams = Math.ceil(needOf(line)?.withMargin.value ?? line.grams)
+  party.edit('have it at home', (draft) => {
+    draft.pantry = draft.pantry.filter((item) => item.ingredient !== line.ingredient)
+    draft.pantry.push({ ingredient: line.ingredient, grams })
+  })
 }
 
 async function tick(line: Line): Promise<void> {
@@ -72,6 +82,7 @@ async function tick(line: Line): Promise<void> {
               for <FigureText :figure="needOf(line)!.missing" />{{ line.over ? `, ${line.over}` : '' }}
             </template>
             <template v-else>bought</template>
+            <button v-if="!line.boughtEvent" type="button" class="have" @click="haveIt(line)">have it</button>
           </span>
           <span class="unit quiet">{{ line.unitPrice }}</span>
           <span class="cost"><FigureText :figure="line.cost" /></span>
@@ -88,6 +99,7 @@ async function tick(line: Line): Promise<void> {
   <p v-if="trips.length === 0" class="quiet">
     Nothing to buy: no guest eats anything yet, or all of it is at home.
   </p>
+  <PantryList />
   <CautionList step="SHOPPING" />
 </template>
 
@@ -127,7 +139,7 @@ ul {
 
 li {
   display: grid;
-  grid-template-columns: 44px minmax(120px, 1.3fr) 92px minmax(120px, 1.1fr) 96px 74px;
+  grid-template-columns: 44px minmax(120px, 1.2fr) 92px minmax(170px, 1.4fr) 96px 74px;
   align-items: center;
   gap: 8px;
   min-height: 44px;
@@ -147,6 +159,19 @@ li {
 .amount {
   font-weight: 600;
   white-space: nowrap;
+}
+
+.have {
+  all: unset;
+  cursor: pointer;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  margin-left: 10px;
+  padding: 6px 4px;
+}
+
+.have:focus-visible {
+  outline: 3px solid var(--rim);
 }
 
 .why,

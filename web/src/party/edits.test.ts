@@ -1,0 +1,63 @@
+import { expect, it } from 'vitest'
+import { aBrief } from '@/testing'
+import { freshId, remedyEdit, swapBroths } from './edits'
+
+const remedy = (kind: Parameters<typeof remedyEdit>[0]['kind'], value: string, subject = '') => ({
+  label: 'x',
+  kind,
+  subject,
+  value,
+})
+
+it('swaps the broths of two sides and nothing else', () => {
+  const brief = aBrief()
+  swapBroths('left', 'right')(brief)
+
+  expect(brief.pots[0]?.sides).toEqual([
+    { id: 'left', broth: 'ginger-chicken' },
+    { id: 'right', broth: 'kelp-shiitake' },
+  ])
+  swapBroths('left', 'nowhere')(brief)
+  expect(brief.pots[0]?.sides[0]?.broth).toBe('ginger-chicken')
+})
+
+it('adds what a remedy names', () => {
+  const brief = aBrief()
+  remedyEdit(remedy('ADD_CUT', 'shiitake.halved'))?.(brief)
+  remedyEdit(remedy('ADD_SAUCE', 'lime-tamari'))?.(brief)
+  remedyEdit(remedy('ADD_POT', 'kelp-shiitake'))?.(brief)
+  remedyEdit(remedy('LENGTHEN_MEAL', '105'))?.(brief)
+
+  expect(brief.menu.at(-1)).toEqual({ cut: 'shiitake.halved', fromFrozen: false })
+  expect(brief.sauces.at(-1)).toEqual({ sauce: 'lime-tamari' })
+  expect(brief.pots.at(-1)).toMatchObject({ id: 'pot-2', sides: [{ id: 'pot-2a', broth: 'kelp-shiitake' }] })
+  expect(brief.mealMinutes).toBe(105)
+})
+
+it('frees just the pin it names', () => {
+  const brief = aBrief()
+  brief.decisions.portions = [
+    { guest: 'ada', cut: 'a', grams: 1 },
+    { guest: 'bo', cut: 'a', grams: 2 },
+  ]
+  brief.decisions.drops = [{ cut: 'a', side: 'left', batch: 2, toSide: 'left', minute: 5 }]
+  brief.decisions.tasks = [{ task: 'table:lay', minutesBefore: 5 }]
+  brief.decisions.offers = [{ ingredient: 'beef', offer: 'x' }]
+  remedyEdit(remedy('FREE_PIN', 'ada|a', 'portions'))?.(brief)
+  expect(brief.decisions.portions).toEqual([{ guest: 'bo', cut: 'a', grams: 2 }])
+  remedyEdit(remedy('FREE_PIN', 'a|left|2', 'drops'))?.(brief)
+  remedyEdit(remedy('FREE_PIN', 'table:lay', 'tasks'))?.(brief)
+  remedyEdit(remedy('FREE_PIN', 'beef', 'offers'))?.(brief)
+
+  expect([brief.decisions.drops, brief.decisions.tasks, brief.decisions.offers]).toEqual([[], [], []])
+})
+
+it('leads to a step where no single edit helps', () => {
+  expect(remedyEdit(remedy('SHOW_STEP', 'POTS'))).toBeUndefined()
+})
+
+it('finds an id nobody has', () => {
+  expect(freshId('guest', [])).toBe('guest-1')
+  expect(freshId('guest', [{ id: 'guest-2' }, { id: 'x' }])).toBe('guest-3')
+  expect(freshId('guest', [{ id: 'guest-2' }])).toBe('guest-3')
+})

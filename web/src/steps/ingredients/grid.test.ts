@@ -1,0 +1,19 @@
+import { expect, it } from 'vitest'
+import { aBrief, aPlan } from '@/testing'
+import { gridOf } from './grid'
+
+it('has a row for each cut and a cell for each guest', () => {
+  const groups = gridOf(aBrief(), aPlan())
+
+  expect(groups.map((group) => group.category)).toEqual(['MEAT', 'TOFU'])
+  expect(groups[0]?.rows[0]).toMatchObject({ name: 'Beef', detail: '2 mm slices' })
+  expect(groups[0]?.rows[0]?.cells.map((cell) => cell.guest)).toEqual(['ada', 'bo'])
+})
+
+it('shows pieces where there are pieces, else grams, and why there is nothing', () => {
+  const [meat, tofu] = gridOf(aBrief(), aPlan())
+
+  expect(meat?.rows[0]?.cells[0]).toMatchObject({ barred: 'vegan', text: '' })
+  expect(meat?.rows[0]?.cells[1]).toMatchObject({ barred: undefined, text: '8', grams: 100 })
+  expect(tofu?.rows[0]?.cells[0]?.text).toBe('100')
+})

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useOpenParty } from '@/party/useOpenParty'
+
+/** What is at home already and taken off the list. */
+const { party, brief, catalogue } = useOpenParty()
+const items = computed(() =>
+  brief.value.pantry.map((item) => ({
+    ...item,
+    name: catalogue.value.ingredients.find((i) => i.id === item.ingredient)?.name ?? item.ingredient,
+  })),
+)
+
+function setGrams(ingredient: string, event: Event): void {
+  const grams = Number((event.target as HTMLInputElement).value)
+  if (!Number.isFinite(grams) || grams < 0 || grams > 50000) return
+  party.edit('change the pantry', (draft) => {
+    const item = draft.pantry.find((i) => i.ingredient === ingredient)
+    if (item) item.grams = grams
+  })
+}
+
+function remove(ingredient: string): void {
+  party.edit('change the pantry', (draft) => {
+    draft.pantry = draft.pantry.filter((item) => item.ingredient !== ingredient)
+  })
+}
+</script>
+
+<template>
+  <section class="pantry" aria-label="At home">
+    <h2>At home</h2>
+    <p v-if="items.length === 0" class="quiet">
+      Nothing said yet. “Have it” on a line takes it off the list.
+    </p>
+    <ul>
+      <li v-for="item in items" :key="item.ingredient">
+        <label :for="`pantry-${item.ingredient}`">{{ item.name }}</label>
+        <input
+          :id="`pantry-${item.ingredient}`"
+          type="number"
+          min="0"
+          max="50000"
+          :value="item.grams"
+          @change="setGrams(item.ingredient, $event)"
+        />
+        g
+        <button
+          type="button"
+          class="chip faint"
+          :aria-label="`No ${item.name} at home`"
+          @click="remove(item.ingredient)"
+        >
+          Remove
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin: 6px 0 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+  gap: 2px 26px;
+}
+
+li {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+  border-bottom: 1px solid var(--hair);
+}
+
+label {
+  flex: 1;
+}
+
+input {
+  font: 600 15px var(--text);
+  color: inherit;
+  width: 74px;
+  text-align: right;
+  border: 0;
+  border-bottom: 1.5px solid var(--rim);
+  background: transparent;
+  padding: 4px 2px;
+}
+</style>

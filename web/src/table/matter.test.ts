@@ -1,0 +1,26 @@
+import { expect, it } from 'vitest'
+import type { Drop } from '@/api/types'
+import { aPlan } from '@/testing'
+import { foodAt, plateRing, shoppingShare } from './matter'
+
+it('fills a plate ring by category and leaves hunger as a gap', () => {
+  expect(plateRing(aPlan(), 'ada')).toEqual([{ category: 'TOFU', from: 0, to: 1 }])
+  const ring = plateRing(aPlan(), 'bo')
+  expect(ring.map((slice) => slice.category)).toEqual(['MEAT', 'TOFU'])
+  expect(ring.at(-1)?.to).toBeCloseTo(0.8)
+})
+
+it('dims a place by what is not bought yet', () => {
+  expect(shoppingShare(aPlan(), 'ada')).toBe(1)
+  expect(shoppingShare(aPlan(), 'bo')).toBe(0.5)
+  expect(shoppingShare(aPlan(), 'nobody')).toBe(1)
+})
+
+it('knows what lies in each side at a moment', () => {
+  const drop = { id: 'd', name: 'Tofu', side: 'left', putIn: 0, ready: 100, takeOut: 160 } as Drop
+
+  expect(foodAt([drop], -1).size).toBe(0)
+  expect(foodAt([drop], 50).get('left')).toEqual([{ id: 'd', name: 'Tofu', ready: false }])
+  expect(foodAt([drop], 120).get('left')?.[0]?.ready).toBe(true)
+  expect(foodAt([drop], 160).size).toBe(0)
+})

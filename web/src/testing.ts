@@ -1,0 +1,174 @@
+/** Small made-up data for the tests of the page. */
+
+import type { Brief, Figure, Plan } from '@/api/types'
+
+export const figure = (id: string, value: number, unit = 'g', text = `${value} ${unit}`): Figure => ({
+  id,
+  value,
+  unit,
+  text,
+})
+
+export function aBrief(): Brief {
+  return {
+    format: 'lively-ladle/party',
+    formatVersion: 1,
+    catalogueVersion: '1',
+    title: 'Supper',
+    sitDown: '2026-11-28T19:00:00',
+    zone: 'Europe/Vienna',
+    mealMinutes: 90,
+    units: 'METRIC',
+    currency: 'EUR',
+    order: 'HARD_FIRST',
+    portionsPerAdult: { MEAT: 136 },
+    sauceMlPerAdult: 60,
+    marginPercent: 5,
+    wasteCentsPerKg: 300,
+    bufferMinutes: 15,
+    guests: ['ada', 'bo'].map((id) => ({
+      id,
+      name: id === 'ada' ? 'Ada' : 'Bo',
+      appetite: 'REGULAR',
+      needs: [],
+      wishes: [],
+      heat: 'MILD',
+      arrivesAfterMinutes: 0,
+    })),
+    pots: [
+      {
+        id: 'pot',
+        name: 'Split pot',
+        capacityMl: 4000,
+        fillPercent: 50,
+        basketsPerSide: 4,
+        sides: [
+          { id: 'left', broth: 'kelp-shiitake' },
+          { id: 'right', broth: 'ginger-chicken' },
+        ],
+      },
+    ],
+    menu: [
+      { cut: 'beef.sliced', fromFrozen: false },
+      { cut: 'tofu.cubes', fromFrozen: false },
+    ],
+    sauces: [{ sauce: 'soy' }],
+    shops: [{ id: 'market', name: 'Market', tripAt: '2026-11-28T09:30:00' }],
+    prices: { asOf: '2026-11-24', offers: [] },
+    pantry: [],
+    cooks: [],
+    decisions: { portions: [], offers: [], tasks: [], drops: [], splashes: [] },
+  }
+}
+
+/** Ada eats tofu and cannot have beef; Bo has both, a gap of 40 g of beef in it. */
+export function aPlan(): Plan {
+  const line = (guest: string, cut: string, grams: number, pieces?: number) => ({
+    guest,
+    cut,
+    grams: figure(`portion.${guest}.${cut}`, grams),
+    pieces: pieces === undefined ? undefined : figure(`pieces.${guest}.${cut}`, pieces, 'pieces'),
+    served: figure(`served.${guest}.${cut}`, grams),
+    pinned: false,
+  })
+  const pace = (guest: string, sides: string[]) => ({
+    guest,
+    sides,
+    firstBite: figure(`first.${guest}`, 60, 's'),
+    longestWait: figure(`wait.${guest}`, 300, 's'),
+    bites: [],
+  })
+  return {
+    portions: {
+      eaters: figure('eaters', 2, '1', '2'),
+      food: figure('food', 300),
+      guests: [],
+      cuts: [
+        {
+          cut: 'beef.sliced',
+          name: 'Beef, 2 mm slices',
+          category: 'MEAT',
+          grams: figure('total.beef', 100),
+          tooFew: false,
+        },
+        {
+          cut: 'tofu.cubes',
+          name: 'Tofu, cubes',
+          category: 'TOFU',
+          grams: figure('total.tofu', 200),
+          tooFew: false,
+        },
+      ],
+      lines: [
+        line('bo', 'beef.sliced', 100, 8),
+        line('ada', 'tofu.cubes', 100),
+        line('bo', 'tofu.cubes', 100),
+      ],
+      barred: [{ guest: 'ada', cut: 'beef.sliced', reason: 'vegan' }],
+      beatenPins: [],
+    },
+    broths: { sides: [], needs: [] },
+    windows: [],
+    table: {
+      mealSeconds: 5400,
+      everybodyEats: figure('table.first', 60, 's'),
+      longestWait: figure('table.wait', 300, 's'),
+      cuesPerMinute: figure('table.cues', 1, '1/min'),
+      drops: [],
+      guests: [pace('ada', ['left']), pace('bo', ['left', 'right'])],
+      sides: [],
+      remainders: [
+        { guest: 'bo', cut: 'beef.sliced', grams: 40, amount: '40 g', cause: 'NO_ROOM', reason: 'no room' },
+      ],
+      beatenPins: [],
+    },
+    sauces: { needs: [], servings: [], clashes: [], without: [] },
+    purchases: {
+      bill: figure('bill', 1234, 'cents', '€12.34'),
+      trips: [
+        {
+          shop: 'market',
+          name: 'Market',
+          at: '2026-11-28T09:30:00',
+          bill: figure('bill.market', 1234, 'cents', '€12.34'),
+          lines: [],
+        },
+      ],
+      needs: [
+        {
+          ingredient: 'tofu',
+          name: 'Tofu',
+          need: figure('n', 200),
+          withMargin: figure('w', 210),
+          missing: figure('m', 0),
+        },
+        {
+          ingredient: 'beef',
+          name: 'Beef',
+          need: figure('n2', 100),
+          withMargin: figure('w2', 105),
+          missing: figure('m2', 105),
+        },
+      ],
+      unoffered: [],
+      beatenPins: [],
+    },
+    prep: {
+      begins: figure('prep.begins', 120, 'min'),
+      handsOn: figure('prep.hands', 60, 'min'),
+      tasks: [],
+      beatenPins: [],
+    },
+    cautions: [],
+    unmet: [
+      {
+        id: 'side.ada',
+        severity: 'CANNOT_EAT',
+        step: 'POTS',
+        guest: 'ada',
+        text: 'No side suits Ada.',
+        remedy: { label: 'Add a small pot of kelp', kind: 'ADD_POT', subject: 'ada', value: 'kelp-shiitake' },
+      },
+    ],
+  }
+}
