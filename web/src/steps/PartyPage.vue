@@ -30,6 +30,14 @@ const problem = ref('')
 const guest = ref<string>()
 const second = ref(16 * 60)
 const sheet = computed(() => SHEETS[props.step])
+/** What a step shares with the drawn table. */
+const shared = computed(() => {
+  if (props.step === 'guests')
+    return { guest: guest.value, 'onUpdate:guest': (id?: string) => (guest.value = id) }
+  if (props.step === 'table')
+    return { second: second.value, 'onUpdate:second': (at: number) => (second.value = at) }
+  return {}
+})
 
 watch(
   () => props.id,
@@ -77,7 +85,7 @@ onScopeDispose(() => {
       />
     </div>
     <main class="sheet">
-      <component :is="sheet" v-model:guest="guest" v-model:second="second" />
+      <component :is="sheet" v-bind="shared" />
     </main>
     <OpenQuestion class="foot" />
     <ClashDialog />

@@ -11,13 +11,12 @@ import {
   ringArc,
   seats,
   sideMiddle,
-  sidePath,
   tableShape,
   thread,
-  wall,
   WIDTH,
   type Point,
 } from './geometry'
+import PotShape from './PotShape.vue'
 
 /** The table from above. What it shows beside pots and places is the current step's own matter. */
 const props = defineProps<{
@@ -45,17 +44,15 @@ const pots = computed(() => {
     return {
       pot,
       place,
-      walls: n > 1 ? pot.sides.map((_, i) => wall(place, i, n)) : [],
       sides: pot.sides.map((side, i) => {
         const planned = plan.value.broths.sides.find((s) => s.side === side.id)
         return {
           id: side.id,
-          name: planned?.brothName ?? side.broth,
+          name: `${planned?.brothName ?? side.broth} in ${pot.name}`,
           tint: planned?.tint ?? 'kelp',
-          path: sidePath(place, i, n),
           middle: sideMiddle(place, i, n),
           label: sideLabel(planned?.brothName ?? side.broth),
-          set: isSet(side.broth),
+          opacity: isSet(side.broth) ? 1 : 0.2,
         }
       }),
     }
@@ -103,14 +100,9 @@ const places = computed(() => {
   })
 })
 
-const food = computed(() => foodAt(plan.value.table.drops, props.second))
-
-/** Where the k-th thing lies that is in a side: on a small spiral round its middle. */
-function floating(at: Point, k: number): Point {
-  const angle = k * 2.4
-  const away = 7 + 5 * Math.sqrt(k)
-  return { x: at.x + away * Math.cos(angle), y: at.y + away * Math.sin(angle) }
-}
+const food = computed(() =>
+  props.step === 'table' ? foodAt(plan.value.table.drops, props.second) : undefined,
+)
 
 const caption = computed(() => {
   const chosen = places.value.find((place) => place.guest.id === props.guest)
@@ -194,50 +186,16 @@ const strokeOf = (slice: PlateSlice) => `var(--plate-${slice.category.toLowerCas
           />
         </template>
       </g>
-      <g v-for="{ pot, place, sides, walls } in pots" :key="pot.id">
-        <circle :cx="place.x" :cy="place.y" :r="place.r + 6" class="vessel" />
-        <path
-          v-for="side in sides"
-          :key="side.id"
-          :d="side.path"
-          :data-side="side.id"
-          :fill="`url(#broth-${side.tint})`"
-          :opacity="side.set ? 1 : 0.2"
-          :class="{ pickable: step === 'pots', picked: [picked, dragged].includes(side.id) }"
-          :tabindex="step === 'pots' ? 0 : undefined"
-          :role="step === 'pots' ? 'button' : undefined"
-          :aria-label="step === 'pots' ? `${side.name} in ${pot.name}` : undefined"
-          :aria-pressed="step === 'pots' ? picked === side.id : undefined"
-          @pointerdown="press($event, side.id)"
-          @keydown.enter.prevent="tap(side.id)"
-          @keydown.space.prevent="tap(side.id)"
-        >
-          <title>{{ side.name }}</title>
-        </path>
-        <line
-          v-for="(w, i) in walls"
-          :key="i"
-          :x1="w.from.x"
-          :y1="w.from.y"
-          :x2="w.to.x"
-          :y2="w.to.y"
-          class="wall"
+      <g v-for="{ pot, place, sides } in pots" :key="pot.id">
+        <PotShape
+          :place="place"
+          :sides="sides"
+          :food="food"
+          :pickable="step === 'pots'"
+          :picked="[picked, dragged].filter((id) => id !== undefined)"
+          @press="press"
+          @tap="tap"
         />
-        <template v-if="step === 'table'">
-          <g v-for="side in sides" :key="side.id">
-            <circle
-              v-for="(item, k) in food.get(side.id) ?? []"
-              :key="item.id"
-              :cx="floating(side.middle, k).x"
-              :cy="floating(side.middle, k).y"
-              r="6"
-              class="food"
-              :class="{ ready: item.ready }"
-            >
-              <title>{{ item.name }}</title>
-            </circle>
-          </g>
-        </template>
         <g v-if="step === 'pots'" class="names">
           <g v-for="side in sides" :key="side.id" :transform="`translate(${side.middle.x} ${side.middle.y})`">
             <rect
@@ -358,35 +316,6 @@ figcaption {
   opacity: 0.14;
 }
 
-.vessel {
-  fill: var(--sheet);
-  stroke: var(--rim);
-  stroke-width: 4.5;
-}
-
-.wall {
-  stroke: var(--rim);
-  stroke-width: 4.5;
-  stroke-linecap: round;
-}
-
-.pickable {
-  cursor: grab;
-  touch-action: none;
-}
-
-.pickable:hover,
-.pickable:focus-visible,
-.picked {
-  stroke: var(--ink);
-  stroke-width: 3;
-  outline: none;
-}
-
-.picked {
-  stroke-dasharray: 6 4;
-}
-
 .names {
   pointer-events: none;
 }
@@ -401,17 +330,6 @@ figcaption {
   font: 600 12px var(--text);
   text-anchor: middle;
   fill: var(--ink);
-}
-
-.food {
-  fill: #13161bcc;
-  stroke: #ffffff;
-  stroke-width: 1.6;
-}
-
-.food.ready {
-  fill: #ffffff;
-  stroke: #13161b;
 }
 
 .card {

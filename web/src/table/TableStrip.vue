@@ -2,8 +2,9 @@
 import { computed } from 'vue'
 import type { StepName } from '@/app/router'
 import { useOpenParty } from '@/party/useOpenParty'
-import { sideMiddle, sidePath, wall, type PlacedPot } from './geometry'
+import type { PlacedPot } from './geometry'
 import { foodAt } from './matter'
+import PotShape from './PotShape.vue'
 
 /** The drawn table folded to a strip for a phone: the pots in a row, with what lies in them at the table. */
 const props = defineProps<{ step: StepName; second: number; guest?: string }>()
@@ -11,7 +12,9 @@ const props = defineProps<{ step: StepName; second: number; guest?: string }>()
 const HEIGHT = 104
 const RADIUS = 40
 const { brief, plan } = useOpenParty()
-const food = computed(() => foodAt(plan.value.table.drops, props.second))
+const food = computed(() =>
+  props.step === 'table' ? foodAt(plan.value.table.drops, props.second) : undefined,
+)
 const open = computed(() => plan.value.table.guests.find((pace) => pace.guest === props.guest)?.sides)
 const width = computed(() => Math.max(360, brief.value.pots.length * 112 + 20))
 const pots = computed(() => {
@@ -23,16 +26,14 @@ const pots = computed(() => {
       r: RADIUS,
       turn: -Math.PI / 2,
     }
-    const n = pot.sides.length
     return {
       id: pot.id,
       place,
-      walls: n > 1 ? pot.sides.map((_, k) => wall(place, k, n)) : [],
-      sides: pot.sides.map((side, k) => ({
+      sides: pot.sides.map((side) => ({
         id: side.id,
+        name: pot.name,
         tint: plan.value.broths.sides.find((s) => s.side === side.id)?.tint ?? 'kelp',
-        path: sidePath(place, k, n),
-        middle: sideMiddle(place, k, n),
+        opacity: open.value && !open.value.includes(side.id) ? 0.25 : 1,
       })),
     }
   })
@@ -41,37 +42,8 @@ const pots = computed(() => {
 
 <template>
   <svg class="strip" :viewBox="`0 0 ${width} ${HEIGHT}`" role="img" aria-label="The pots on the table">
-    <g v-for="{ id, place, sides, walls } in pots" :key="id">
-      <circle :cx="place.x" :cy="place.y" :r="place.r + 5" class="vessel" />
-      <path
-        v-for="side in sides"
-        :key="side.id"
-        :d="side.path"
-        :fill="`url(#broth-${side.tint})`"
-        :opacity="open && !open.includes(side.id) ? 0.25 : 1"
-      />
-      <line
-        v-for="(w, i) in walls"
-        :key="i"
-        :x1="w.from.x"
-        :y1="w.from.y"
-        :x2="w.to.x"
-        :y2="w.to.y"
-        class="wall"
-      />
-      <template v-if="step === 'table'">
-        <g v-for="side in sides" :key="side.id">
-          <circle
-            v-for="(item, k) in food.get(side.id) ?? []"
-            :key="item.id"
-            :cx="side.middle.x + ((k % 3) - 1) * 9"
-            :cy="side.middle.y + Math.floor(k / 3) * 9"
-            r="4"
-            class="food"
-            :class="{ ready: item.ready }"
-          />
-        </g>
-      </template>
+    <g v-for="{ id, place, sides } in pots" :key="id">
+      <PotShape :place="place" :sides="sides" :food="food" />
     </g>
   </svg>
 </template>
@@ -81,26 +53,5 @@ const pots = computed(() => {
   width: 100%;
   height: 104px;
   margin-top: 4px;
-}
-
-.vessel {
-  fill: var(--sheet);
-  stroke: var(--rim);
-  stroke-width: 4;
-}
-
-.wall {
-  stroke: var(--rim);
-  stroke-width: 4;
-}
-
-.food {
-  fill: #13161bcc;
-  stroke: #ffffff;
-}
-
-.food.ready {
-  fill: #ffffff;
-  stroke: #13161b;
 }
 </style>

@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { HEIGHT, placePots, ringArc, seats, sideMiddle, sidePath, tableShape, WIDTH } from './geometry'
+import {
+  floating,
+  HEIGHT,
+  placePots,
+  ringArc,
+  seats,
+  sideMiddle,
+  sidePath,
+  tableShape,
+  WIDTH,
+} from './geometry'
 
 describe('seats', () => {
   it('stand on the edge, inside the drawing, apart from each other', () => {
@@ -42,6 +52,14 @@ describe('pots', () => {
       expect(Math.hypot(middle.x - pot.x, middle.y - pot.y)).toBeLessThan(pot.r)
       expect(sidePath(pot, 0, n)).toMatch(/^M.*Z$/)
     }
+  })
+})
+
+it('lays what floats in a side apart, near its middle', () => {
+  const lie = Array.from({ length: 8 }, (_, k) => floating({ x: 100, y: 100 }, 84, k))
+  lie.forEach((a, i) => {
+    expect(Math.hypot(a.x - 100, a.y - 100)).toBeLessThan(0.3 * 84)
+    lie.slice(i + 1).forEach((b) => expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(6))
   })
 })
 

@@ -138,6 +138,13 @@ function onRim(pot: PlacedPot, angle: number): Point {
   return { x: pot.x + pot.r * Math.cos(angle), y: pot.y + pot.r * Math.sin(angle) }
 }
 
+/** Where the k-th thing lies that is in a side: on a small spiral round the side's middle, in a pot of radius r. */
+export function floating(at: Point, r: number, k: number): Point {
+  const angle = k * 2.4
+  const away = r * (0.08 + 0.06 * Math.sqrt(k))
+  return { x: at.x + away * Math.cos(angle), y: at.y + away * Math.sin(angle) }
+}
+
 /** A broth's name in at most two lines, with the width they take. */
 export function sideLabel(name: string): { lines: string[]; width: number } {
   const cut = name.lastIndexOf(' ')

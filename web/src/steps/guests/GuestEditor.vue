@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Guest, Need } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { ALLERGENS, APPETITES, HEATS, LIKINGS, NEEDS, STRENGTHS } from '@/party/words'
+import ChipChoice from '@/ui/ChipChoice.vue'
 
 /** Everything about one guest. Each tap is an edit of its own, so undo works inside too. */
 const props = defineProps<{ guestId: string }>()
@@ -86,55 +87,31 @@ function remove(): void {
       <div class="body">
         <fieldset>
           <legend>Eats like a</legend>
-          <button
-            v-for="appetite in APPETITES"
-            :key="appetite.value"
-            type="button"
-            class="chip"
-            :aria-pressed="guest.appetite === appetite.value"
-            @click="change('change appetite', (g) => (g.appetite = appetite.value))"
-          >
-            {{ appetite.label }}
-          </button>
+          <ChipChoice
+            :options="APPETITES"
+            :on="guest.appetite"
+            @choose="(appetite) => change('change appetite', (g) => (g.appetite = appetite))"
+          />
         </fieldset>
         <fieldset>
           <legend>Keeps away from</legend>
-          <button
-            v-for="need in NEEDS"
-            :key="need.value"
-            type="button"
-            class="chip"
-            :aria-pressed="guest.needs.some((n) => n.kind === need.value)"
-            @click="toggleNeed(need.value)"
-          >
-            {{ need.label }}
-          </button>
+          <ChipChoice :options="NEEDS" :on="guest.needs.map((need) => need.kind)" @choose="toggleNeed" />
           <div v-for="need in guest.needs" :key="need.kind" class="strength">
             <span>{{ NEEDS.find((n) => n.value === need.kind)?.label }} is a</span>
-            <button
-              v-for="strength in STRENGTHS"
-              :key="strength.value"
-              type="button"
-              class="chip"
-              :aria-pressed="need.strength === strength.value"
-              @click="setStrength(need.kind, strength.value)"
-            >
-              {{ strength.label }}
-            </button>
+            <ChipChoice
+              :options="STRENGTHS"
+              :on="need.strength"
+              @choose="(strength) => setStrength(need.kind, strength)"
+            />
           </div>
         </fieldset>
         <fieldset>
           <legend>Hottest broth</legend>
-          <button
-            v-for="heat in HEATS"
-            :key="heat.value"
-            type="button"
-            class="chip"
-            :aria-pressed="guest.heat === heat.value"
-            @click="change('change heat', (g) => (g.heat = heat.value))"
-          >
-            {{ heat.label }}
-          </button>
+          <ChipChoice
+            :options="HEATS"
+            :on="guest.heat"
+            @choose="(heat) => change('change heat', (g) => (g.heat = heat))"
+          />
           <label class="late">
             comes
             <input
@@ -154,17 +131,12 @@ function remove(): void {
             <span>{{ cut.name }}</span>
             <span v-if="cut.barred" class="quiet">not for {{ guest.name }}: {{ cut.barred }}</span>
             <span v-else class="likings">
-              <button
-                v-for="liking in LIKINGS"
-                :key="liking.value"
-                type="button"
-                class="chip"
-                :aria-label="`${liking.label} ${cut.name}`"
-                :aria-pressed="cut.liking === liking.value"
-                @click="setLiking(cut.cut, liking.value)"
-              >
-                {{ liking.label }}
-              </button>
+              <ChipChoice
+                :options="LIKINGS"
+                :on="cut.liking"
+                :of="cut.name"
+                @choose="(liking) => setLiking(cut.cut, liking)"
+              />
             </span>
           </div>
         </fieldset>

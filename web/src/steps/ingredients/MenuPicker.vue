@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES } from '@/party/words'
+import ChipChoice from '@/ui/ChipChoice.vue'
 
 /** All cuts of the catalogue by category; a tap puts one on the menu or takes it off. */
 const emit = defineEmits<{ close: [] }>()
@@ -15,14 +16,16 @@ const groups = computed(() =>
       .map((cut) => ({ cut, ingredient: catalogue.value.ingredients.find((i) => i.id === cut.ingredient) }))
       .filter(({ ingredient }) => ingredient?.category === category.value)
       .map(({ cut, ingredient }) => ({
-        id: cut.id,
-        name: cut.name ? `${ingredient?.name}, ${cut.name}` : (ingredient?.name ?? cut.id),
-        on: brief.value.menu.some((item) => item.cut === cut.id),
+        value: cut.id,
+        label: cut.name ? `${ingredient?.name}, ${cut.name}` : (ingredient?.name ?? cut.id),
       })),
   })),
 )
 
-function toggle(id: string, on: boolean): void {
+const onMenu = computed(() => brief.value.menu.map((item) => item.cut))
+
+function toggle(id: string): void {
+  const on = onMenu.value.includes(id)
   party.edit(on ? 'take off the menu' : 'add to the menu', (draft) => {
     if (on) draft.menu = draft.menu.filter((item) => item.cut !== id)
     else draft.menu.push({ cut: id, fromFrozen: false })
@@ -40,16 +43,7 @@ function toggle(id: string, on: boolean): void {
       <div class="groups">
         <section v-for="group in groups" :key="group.value">
           <h3>{{ group.label }}</h3>
-          <button
-            v-for="cut in group.cuts"
-            :key="cut.id"
-            type="button"
-            class="chip"
-            :aria-pressed="cut.on"
-            @click="toggle(cut.id, cut.on)"
-          >
-            {{ cut.name }}
-          </button>
+          <ChipChoice :options="group.cuts" :on="onMenu" @choose="toggle" />
         </section>
       </div>
     </v-card>

@@ -31,6 +31,8 @@ function before(start: string): string {
     : `${minutes} min before`
 }
 
+/** "1.8 l", "stock pot": each kept on one line. */
+const notes = (task: PrepTask) => [task.amount, task.tool, task.passive ? 'by itself' : ''].filter(Boolean)
 const late = (task: PrepTask) => !task.done && localMs(task.startsAt) < nowMs.value
 const cooks = computed(() => brief.value.cooks.map((cook) => cook.name).join(' and '))
 const print = () => window.print()
@@ -45,8 +47,9 @@ const tick = (task: PrepTask) =>
     <span class="quiet">begins</span>
     <span class="key"><FigureText :figure="plan.prep.begins" /></span>
     <span class="quiet">before sitting down ·</span>
-    <FigureText :figure="plan.prep.handsOn" /><span class="quiet"
-      >of hands-on work<template v-if="cooks"> for {{ cooks }}</template></span
+    <FigureText :figure="plan.prep.handsOn" />
+    <span class="quiet"
+      >of work<template v-if="cooks"> for {{ cooks }}</template></span
     >
     <v-btn class="push no-print" variant="outlined" :prepend-icon="mdiPrinterOutline" @click="print"
       >Print</v-btn
@@ -71,9 +74,7 @@ const tick = (task: PrepTask) =>
         <TickBox class="tick" :ticked="task.done" :label="task.what" @tick="tick(task)" />
         <span class="what">
           {{ task.what }}
-          <span class="quiet">{{
-            [task.amount, task.tool, task.passive ? 'by itself' : ''].filter(Boolean).join(' · ')
-          }}</span>
+          <span v-for="note in notes(task)" :key="note" class="note quiet">{{ note }}</span>
           <span v-if="task.caution" class="caution">{{ task.caution }}</span>
         </span>
         <span class="at">{{ clockText(task.startsAt) }}</span>
@@ -102,6 +103,14 @@ const tick = (task: PrepTask) =>
   display: grid;
   align-content: start;
   font-size: 13px;
+}
+
+.note {
+  white-space: nowrap;
+}
+
+.note + .note::before {
+  content: '· ';
 }
 
 .time b {

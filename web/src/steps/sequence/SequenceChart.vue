@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Drop } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
+import { sideLabel } from '@/table/geometry'
 import { clockAfter } from '@/ui/time'
 import { labelX, lanes, lensPath, shortName, ticks, toSecond, toX, type Scale } from './chart'
 
@@ -14,8 +15,10 @@ const second = defineModel<number>('second', { required: true })
 const props = defineProps<{ chosen?: string }>()
 const emit = defineEmits<{ choose: [id: string]; move: [drop: Drop, minute: number] }>()
 
-const LANE = 27
-const BAND_PADDING = 14
+const LANE = 25
+const BAND_PADDING = 12
+/** A band's label takes up to three lines. */
+const LOWEST_BAND = 46
 const BEAD_ROW = 21
 const LONG_WAIT = 300
 const { brief, plan } = useOpenParty()
@@ -39,11 +42,19 @@ const bands = computed(() => {
       plan.value.table.drops.filter((drop) => drop.side === side.side),
       scale.value,
     )
-    const band = { side, y, height: laid.count * LANE + BAND_PADDING, lenses: laid.lenses }
+    const height = Math.max(LOWEST_BAND, laid.count * LANE + BAND_PADDING)
+    const band = { side, y, height, lenses: laid.lenses, label: bandLabel(side.side, side.brothName) }
     y += band.height + 6
     return band
   })
 })
+/** The broth's name, and the pot's where two sides hold the same broth. */
+function bandLabel(side: string, broth: string): { words: string; strong: boolean }[] {
+  const lines = sideLabel(broth).lines.map((words) => ({ words, strong: true }))
+  const twice = plan.value.broths.sides.filter((s) => s.brothName === broth).length > 1
+  const pot = brief.value.pots.find((p) => p.sides.some((s) => s.id === side))
+  return twice && pot ? [...lines, { words: pot.name.slice(0, 16), strong: false }] : lines
+}
 const beadsTop = computed(() => {
   const last = bands.value.at(-1)
   return last ? last.y + last.height + 22 : 40
@@ -70,7 +81,7 @@ const guests = computed(() =>
   }),
 )
 const height = computed(() => beadsTop.value + guests.value.length * BEAD_ROW)
-const laneY = (band: { y: number }, lane: number) => band.y + BAND_PADDING / 2 + lane * LANE + 20
+const laneY = (band: { y: number }, lane: number) => band.y + BAND_PADDING / 2 + lane * LANE + 19
 
 function pointX(event: PointerEvent): number {
   const box = svg.value?.getBoundingClientRect()
@@ -134,9 +145,23 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(drop
           rx="8"
           :fill="`url(#broth-${band.side.tint})`"
         />
-        <rect x="8" :y="band.y + band.height / 2 - 11" width="92" height="22" rx="6" class="label-ground" />
-        <text x="54" :y="band.y + band.height / 2 + 4.5" class="label">
-          {{ band.side.brothName.slice(0, 16) }}
+        <rect
+          x="8"
+          :y="band.y + band.height / 2 - 7 * band.label.length - 3"
+          width="92"
+          :height="14 * band.label.length + 6"
+          rx="6"
+          class="label-ground"
+        />
+        <text
+          v-for="(line, i) in band.label"
+          :key="i"
+          x="54"
+          :y="band.y + band.height / 2 + 14 * (i - band.label.length / 2) + 11"
+          class="label"
+          :class="{ strong: line.strong }"
+        >
+          {{ line.words }}
         </text>
         <g
           v-for="{ drop, lane } in band.lenses"
@@ -248,9 +273,13 @@ svg {
 }
 
 .label {
+  font-size: 11px;
+  fill: var(--ink);
+}
+
+.label.strong {
   font-weight: 650;
   font-size: 11.5px;
-  fill: var(--ink);
 }
 
 .name {

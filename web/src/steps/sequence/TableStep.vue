@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Brief, Drop } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import CautionList from '@/ui/CautionList.vue'
+import ChipChoice from '@/ui/ChipChoice.vue'
 import FigureText from '@/ui/FigureText.vue'
 import { clockAfter } from '@/ui/time'
 import DropDetail from './DropDetail.vue'
@@ -61,16 +62,7 @@ function setOrder(order: Brief['order']): void {
     <span class="key"><FigureText :figure="plan.table.cuesPerMinute" /></span>
   </div>
   <div class="orders" role="group" aria-label="Order of eating">
-    <button
-      v-for="order in ORDERS"
-      :key="order.value"
-      type="button"
-      class="chip"
-      :aria-pressed="brief.order === order.value"
-      @click="setOrder(order.value)"
-    >
-      {{ order.label }}
-    </button>
+    <ChipChoice :options="ORDERS" :on="brief.order" @choose="setOrder" />
     <label class="play">
       <span class="at">{{ clockAfter(brief.sitDown, second) }}</span>
       <input

@@ -3,25 +3,28 @@ package org.livelyladle.core.table;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.broths.Broths;
 
 /**
  * Gives every batch its time. Constructive: batches in the order of eating, each at the free moment nearest to its
- * place; then improved: one batch of the guest who waits longest moves into the wait, as long as the total of squared
+ * place; then improved: one batch of the guest who waits longest moves into the wait, as long as the total of cubed
  * waits and of squared distances from the order falls; noodles stay last. Deterministic, at most {@value #MOST_MOVES} moves.
  */
 final class Sequencer {
     private static final int GRID = TablePlanner.GRID_SECONDS;
-    private static final int MOST_MOVES = 150;
-    private static final int CANDIDATES_PER_WAIT = 6;
-    private static final int[] SHIFTS = {0, 45, -45};
-    /** Weight of leaving a batch's place in the order against waiting, both in seconds squared. */
-    private static final double ORDER_WEIGHT = 0.01;
+    private static final int MOST_MOVES = 400;
+    private static final int CANDIDATES_PER_WAIT = 12;
+    /** Where in the wait a bite is tried [s from its middle]. */
+    private static final int[] SHIFTS = {0, 45, -45, 90, -90};
+    /** Weight of a batch's squared distance from its place in the order against cubed waits [s]; memory. */
+    private static final double ORDER_WEIGHT = 1;
     /** Slow things may go in this long before sitting down [s]. */
     static final int PRELOAD_SECONDS = 900;
     /** The first take-out of the evening is about here, the last this long before the finish [s]. */
@@ -78,8 +81,9 @@ final class Sequencer {
 
     /** Shortens the longest waits. */
     void improve() {
+        Set<String> content = new HashSet<>();
         int moves = 0;
-        while (moves < MOST_MOVES && moveOne()) {
+        while (moves < MOST_MOVES && moveOne(content)) {
             moves++;
         }
     }
@@ -154,52 +158,72 @@ final class Sequencer {
         placing.batch.servings().forEach(serving -> byGuest.get(serving.guest()).remove(placing));
     }
 
-    /** Tries the guests from the longest wait down; true as soon as one move helps. */
-    private boolean moveOne() {
+    /**
+     * Tries the guests from the longest wait down; true as soon as one move helps.
+     *
+     * @param content guests nothing helps, until a drop of theirs moves
+     */
+    private boolean moveOne(Set<String> content) {
         return byGuest.entrySet().stream()
-                .filter(entry -> !entry.getValue().isEmpty())
+                .filter(entry -> !entry.getValue().isEmpty() && !content.contains(entry.getKey()))
                 .map(entry -> waits.get(entry.getKey()).longest(entry.getValue()))
                 .sorted(Comparator.comparingDouble(Waits.Longest::weight).reversed())
-                .anyMatch(this::shorten);
+                .anyMatch(wait -> shorten(wait, content));
     }
 
-    private boolean shorten(Waits.Longest wait) {
+    private boolean shorten(Waits.Longest wait, Set<String> content) {
         int middle = (wait.from() + wait.to()) / 2;
-        return byGuest.get(wait.guest()).stream()
+        Optional<Placing> moved = byGuest.get(wait.guest()).stream()
                 .filter(placing -> !placing.fixed && placing.batch.wish() < OrderOfEating.STARCH_FROM)
                 .sorted(Comparator.comparingInt(placing -> Math.abs(placing.putIn + placing.duration - middle)))
                 .limit(CANDIDATES_PER_WAIT)
                 .toList()
                 .stream()
-                .anyMatch(placing -> move(placing, middle));
+                .filter(placing -> move(placing, middle))
+                .findFirst();
+        content.add(wait.guest());
+        moved.ifPresent(placing -> placing.batch.servings().forEach(serving -> content.remove(serving.guest())));
+        return moved.isPresent();
     }
 
     private boolean move(Placing placing, int middle) {
         int before = placing.putIn;
-        double costBefore = cost(placing);
         leave(placing);
+        List<Eater> eaters = eaters(placing);
+        double costBefore = cost(placing, eaters, before);
         for (int shift : SHIFTS) {
             int target = Math.floorDiv(middle + shift - placing.duration, GRID) * GRID;
-            if (target != before && obstacle(placing, target) == null) {
+            if (target != before
+                    && obstacle(placing, target) == null
+                    && cost(placing, eaters, target) < costBefore - 1) {
                 placing.putIn = target;
                 enter(placing);
-                if (cost(placing) < costBefore - 1) {
-                    return true;
-                }
-                leave(placing);
+                return true;
             }
         }
-        placing.putIn = before;
         enter(placing);
         return false;
     }
 
-    /** Squared waits of everybody the batch is for, and its squared distance from its place in the order. */
-    private double cost(Placing placing) {
-        double away = placing.putIn - placing.ideal;
-        double cost = ORDER_WEIGHT * away * away * placing.batch.servings().size();
-        for (Drop.Serving serving : placing.batch.servings()) {
-            cost += waits.get(serving.guest()).cost(byGuest.get(serving.guest()));
+    /** A guest a batch is for: what else the guest bites when, and how often of the batch. */
+    private record Eater(Waits waits, int[] rest, int bites) {}
+
+    private List<Eater> eaters(Placing placing) {
+        return placing.batch.servings().stream()
+                .map(serving -> {
+                    Waits own = waits.get(serving.guest());
+                    return new Eater(own, own.bites(byGuest.get(serving.guest())), placing.pieces(serving.guest()));
+                })
+                .toList();
+    }
+
+    /** Cubed waits of everybody the batch is for, and its squared distance from its place in the order. */
+    private static double cost(Placing placing, List<Eater> eaters, int putIn) {
+        double away = putIn - placing.ideal;
+        double cost = ORDER_WEIGHT * away * away * eaters.size();
+        for (Eater eater : eaters) {
+            cost += eater.waits()
+                    .cost(eater.rest(), putIn + placing.batch.offset(), eater.bites(), placing.batch.everySeconds());
         }
         return cost;
     }

@@ -21,16 +21,32 @@ final class Waits {
         this.finish = finish;
     }
 
-    /** Sum of squared waits [s2]. */
-    double cost(List<Placing> own) {
-        int[] bites = bites(own);
+    /**
+     * Sum of cubed waits [s3], so that one long wait weighs more than many short ones.
+     *
+     * @param rest bites of everything else, in order of time [s]
+     * @param first the first bite of one more drop [s]
+     * @param count its bites, one every {@code every} [s]
+     */
+    double cost(int[] rest, int first, int count, int every) {
         double cost = 0;
         int last = arrival;
-        for (int i = 0; i <= bites.length; i++) {
-            int next = i < bites.length ? bites[i] : finish;
-            double wait = (i == 0 ? FIRST_BITE_WEIGHT : 1) * (next - last);
-            cost += wait * wait;
-            last = next;
+        int next = first;
+        int left = count;
+        double weight = FIRST_BITE_WEIGHT;
+        for (int i = 0; i <= rest.length; ) {
+            int bite = i < rest.length ? rest[i] : finish;
+            if (left > 0 && next <= bite) {
+                bite = next;
+                next += every;
+                left--;
+            } else {
+                i++;
+            }
+            double wait = weight * (bite - last);
+            cost += wait * wait * wait;
+            last = bite;
+            weight = 1;
         }
         return cost;
     }
@@ -50,7 +66,8 @@ final class Waits {
         return longest;
     }
 
-    private int[] bites(List<Placing> own) {
+    /** When the guest bites of these drops, in order of time [s from sitting down]. */
+    int[] bites(List<Placing> own) {
         int count = 0;
         for (Placing placing : own) {
             count += placing.pieces(guest);

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Heat;
 
@@ -13,7 +14,7 @@ class BriefTest {
     @Test
     void aFrozenRawCutWithoutItsOwnTimeIsRefused() {
         Brief plain = Briefs.plain().build();
-        Brief frozen = plain.withMenu(List.of(new MenuItem("chicken-thigh.sliced", true)));
+        Brief frozen = Records.with(plain, "menu", List.of(new MenuItem("chicken-thigh.sliced", true)));
 
         assertThatThrownBy(() -> BriefCheck.check(frozen, Catalogue.builtIn()))
                 .isInstanceOf(InvalidInputException.class)
@@ -24,7 +25,8 @@ class BriefTest {
     @Test
     void aFrozenRawCutWithItsOwnTimeTakesLonger() {
         BriefCheck.check(
-                Briefs.plain().build().withMenu(List.of(new MenuItem("prawn.peeled", true))), Catalogue.builtIn());
+                Records.with(Briefs.plain().build(), "menu", List.of(new MenuItem("prawn.peeled", true))),
+                Catalogue.builtIn());
 
         var cut = Catalogue.builtIn().cut("prawn.peeled");
         assertThat(cut.timesFrom(true).orElseThrow().ready())

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -22,9 +23,10 @@ class WindowPlannerTest {
 
     @Test
     void readyIsNeverBeforeSafeForAnyCut() {
-        Brief all = Briefs.plain()
-                .build()
-                .withMenu(CATALOGUE.cuts().stream()
+        Brief all = Records.with(
+                Briefs.plain().build(),
+                "menu",
+                CATALOGUE.cuts().stream()
                         .map(cut -> new MenuItem(cut.id(), false))
                         .toList());
 
@@ -49,7 +51,7 @@ class WindowPlannerTest {
     void fromTheFreezerEverythingIsLater() {
         Brief plain = Briefs.plain().build();
         CookingWindow chilled = windows(plain).get("prawn.peeled");
-        CookingWindow frozen = windows(plain.withMenu(List.of(new MenuItem("prawn.peeled", true))))
+        CookingWindow frozen = windows(Records.with(plain, "menu", List.of(new MenuItem("prawn.peeled", true))))
                 .get("prawn.peeled");
         int later = frozen.readySeconds() - chilled.readySeconds();
 

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions;
@@ -80,7 +81,7 @@ class PortionPlannerTest {
     @ValueSource(longs = {1, 2, 3, 5, 8, 13, 21, 34, 55, 89})
     void foodIsConserved(long seed) {
         Brief random = Briefs.random(seed);
-        Brief brief = random.withDecisions(Decisions.none());
+        Brief brief = Records.with(random, "decisions", Decisions.none());
         Portions portions = plan(brief);
         double perAdult =
                 Category.served().stream().mapToDouble(Category::gramsPerAdult).sum();
@@ -117,7 +118,7 @@ class PortionPlannerTest {
         List<Guest> reversed = new ArrayList<>(brief.guests());
         Collections.reverse(reversed);
 
-        assertThat(served(plan(brief.withGuests(reversed)))).isEqualTo(served(plan(brief)));
+        assertThat(served(plan(Records.with(brief, "guests", reversed)))).isEqualTo(served(plan(brief)));
     }
 
     private static Map<String, Double> served(Portions portions) {
@@ -130,7 +131,7 @@ class PortionPlannerTest {
     @ParameterizedTest
     @ValueSource(longs = {20, 22, 23, 24, 25})
     void moreAppetiteNeverMeansFewerGrams(long seed) {
-        Brief brief = Briefs.random(seed).withDecisions(Decisions.none());
+        Brief brief = Records.with(Briefs.random(seed), "decisions", Decisions.none());
         Guest first = brief.guests().get(0);
         Guest hungrier = new Guest(
                 first.id(),
@@ -143,7 +144,7 @@ class PortionPlannerTest {
         List<Guest> guests = new ArrayList<>(brief.guests());
         guests.set(0, hungrier);
         Portions before = plan(brief);
-        Portions after = plan(brief.withGuests(guests));
+        Portions after = plan(Records.with(brief, "guests", guests));
 
         before.lines().stream()
                 .filter(line -> line.guest().equals(first.id()))

@@ -32,12 +32,16 @@ class WaitsTest {
         return placing;
     }
 
-    /** Waits of 100 (weighed 2.5), 300 and 600 s. */
+    /** Waits of 100 (weighed 2.5), 300 and 600 s, whichever of the bites is the one that moves. */
     @Test
-    void waitsAreSquaredAndTheFirstBiteWeighsMore() {
+    void waitsAreCubedAndTheFirstBiteWeighsMore() {
         Waits waits = new Waits("ann", 0, 1000);
+        double expected = Math.pow(250, 3) + Math.pow(300, 3) + Math.pow(600, 3);
 
-        assertThat(waits.cost(List.of(bite(100), bite(400)))).isEqualTo(250 * 250 + 300 * 300 + 600 * 600);
+        assertThat(waits.cost(new int[] {400}, 100, 1, 0)).isEqualTo(expected);
+        assertThat(waits.cost(new int[] {100}, 400, 1, 0)).isEqualTo(expected);
+        assertThat(waits.cost(new int[] {}, 100, 2, 300)).isEqualTo(expected);
+        assertThat(waits.cost(new int[] {100, 400}, 0, 0, 0)).isEqualTo(expected);
     }
 
     @Test
@@ -50,7 +54,8 @@ class WaitsTest {
 
     @Test
     void aLateGuestWaitsFromArriving() {
-        assertThat(new Waits("ann", 600, 1000).cost(List.of(bite(700)))).isEqualTo(250 * 250 + 300 * 300);
+        assertThat(new Waits("ann", 600, 1000).cost(new int[] {}, 700, 1, 0))
+                .isEqualTo(Math.pow(250, 3) + Math.pow(300, 3));
     }
 
     @Test
