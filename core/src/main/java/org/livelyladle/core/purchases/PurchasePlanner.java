@@ -21,6 +21,9 @@ import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Term;
+import org.livelyladle.core.packs.PackProblem;
+import org.livelyladle.core.packs.PackSolution;
+import org.livelyladle.core.packs.PackSolver;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.sauces.Sauces;
 
@@ -76,12 +79,25 @@ public final class PurchasePlanner {
             unoffered.add(new Purchases.Unoffered(need.ingredient(), need.name(), need.missing()));
             return;
         }
-        List<PackChooser.Choice> choices = PackChooser.choose(need.missing().value(), offers, brief.wasteCentsPerKg());
-        double bought = choices.stream()
-                .mapToDouble(c -> c.count() * (double) c.offer().unitGrams())
-                .sum();
-        String over = text.exactGrams(bought - need.missing().value()) + " over";
-        choices.forEach(choice -> addPlanned(choice, over));
+        double missing = need.missing().value();
+        PackSolution solution = PackSolver.solve(new PackProblem(
+                List.of(new PackProblem.Need(need.ingredient(), missing)),
+                offers.stream().map(PurchasePlanner::asPack).toList(),
+                brief.wasteCentsPerKg(),
+                List.of()));
+        String over = text.exactGrams(solution.wasteGrams()) + " over";
+        for (PackSolution.Line line : solution.lines()) {
+            Offer offer = offers.stream()
+                    .filter(o -> o.id().equals(line.offer()))
+                    .findFirst()
+                    .orElseThrow();
+            addPlanned(offer, line.count(), over);
+        }
+    }
+
+    /** With its unrounded price, as the search for the cheapest packs takes it. */
+    private static PackProblem.PackOffer asPack(Offer offer) {
+        return PackProblem.PackOffer.unit(offer.id(), offer.ingredient(), offer.unitGrams(), offer.unitCents());
     }
 
     private List<Offer> offers(Purchases.Need need) {
@@ -104,11 +120,10 @@ public final class PurchasePlanner {
         return pinned;
     }
 
-    private void addPlanned(PackChooser.Choice choice, String over) {
-        Offer offer = choice.offer();
-        double cents = Math.floor(choice.count() * offer.unitCents() + 0.5);
+    private void addPlanned(Offer offer, int count, String over) {
+        double cents = PackSolver.roundHalfUp(count * offer.unitCents());
         String id = "buy." + offer.id();
-        Figure exact = ledger.figure(id + ".exact", choice.count() * offer.unitCents(), "cents", text.money(cents))
+        Figure exact = ledger.figure(id + ".exact", count * offer.unitCents(), "cents", text.money(cents))
                 .by(
                         offer.name() + ", before rounding",
                         "Count x price; packs chosen for the least price and waste together",
@@ -116,9 +131,9 @@ public final class PurchasePlanner {
                         () -> List.of(
                                 Term.of(
                                         offer.soldLoose() ? "steps of " + offer.unitGrams() + " g" : "packs",
-                                        choice.count(),
+                                        count,
                                         "1",
-                                        String.valueOf(choice.count()),
+                                        String.valueOf(count),
                                         "least-cost search over all packs",
                                         Mark.COMPUTED),
                                 Term.of(
@@ -142,7 +157,7 @@ public final class PurchasePlanner {
                                         KitchenText.number(cents - exact.value(), 2),
                                         "half up",
                                         Mark.COMPUTED)));
-        int grams = choice.count() * offer.unitGrams();
+        int grams = count * offer.unitGrams();
         Aisle aisle = aisle(offer.ingredient());
         drafts.add(new Draft(
                 offer.shop(),
@@ -153,9 +168,9 @@ public final class PurchasePlanner {
                         offer.ingredient(),
                         offer.name(),
                         aisle.label(),
-                        choice.count(),
+                        count,
                         grams,
-                        amount(offer, choice.count()),
+                        amount(offer, count),
                         unitPrice(offer),
                         cost,
                         over,

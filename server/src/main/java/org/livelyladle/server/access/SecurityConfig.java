@@ -19,7 +19,7 @@ class SecurityConfig {
     @Bean
     SecurityFilterChain security(HttpSecurity http, LocalHost localHost) throws Exception {
         return http.csrf(csrf -> csrf.spa().ignoringRequestMatchers(StatelessPaths::matches))
-                .authorizeHttpRequests(requests -> requests.requestMatchers("/api/plan")
+                .authorizeHttpRequests(requests -> requests.requestMatchers(StatelessPaths::matches)
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()

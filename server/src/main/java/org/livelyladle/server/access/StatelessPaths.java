@@ -5,7 +5,7 @@ import java.util.Set;
 
 /** Requests that only compute: no session, no token, nothing stored. */
 final class StatelessPaths {
-    private static final Set<String> PATHS = Set.of("/api/plan");
+    private static final Set<String> PATHS = Set.of("/api/plan", "/api/packs");
 
     private StatelessPaths() {}
 

@@ -3,6 +3,7 @@ package org.livelyladle.server.web;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.brief.UnsolvableException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -25,7 +26,17 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(InvalidInputException.class)
     ResponseEntity<ProblemDetail> invalid(InvalidInputException e) {
-        return answer(problem(HttpStatus.UNPROCESSABLE_CONTENT, "Not accepted", e.field(), e.was(), e.accepted()));
+        return answer(problem(HttpStatus.BAD_REQUEST, "Not accepted", e.field(), e.was(), e.accepted()));
+    }
+
+    /** Every value is accepted, yet there is no solution. */
+    @ExceptionHandler(UnsolvableException.class)
+    ResponseEntity<ProblemDetail> unsolvable(UnsolvableException e) {
+        ProblemDetail problem =
+                ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()));
+        problem.setTitle("No solution");
+        problem.setProperty("field", e.field());
+        return answer(problem);
     }
 
     @ExceptionHandler(RefusedException.class)
@@ -54,7 +65,7 @@ class Problems extends ResponseEntityExceptionHandler {
         String path = path(e.getPath());
         if (e.getCause() instanceof InvalidInputException invalid) {
             String field = path.isEmpty() ? invalid.field() : path + "." + invalid.field();
-            return problem(HttpStatus.UNPROCESSABLE_CONTENT, "Not accepted", field, invalid.was(), invalid.accepted());
+            return problem(HttpStatus.BAD_REQUEST, "Not accepted", field, invalid.was(), invalid.accepted());
         }
         if (e instanceof UnrecognizedPropertyException unknown) {
             String known = unknown.getKnownPropertyIds().stream()

@@ -46,38 +46,38 @@ class BadInputTest extends ServerTest {
                         "negative minutes",
                         "\"mealMinutes\": 70",
                         "\"mealMinutes\": -70",
-                        422,
+                        400,
                         "mealMinutes",
                         "from 30 to 240"),
                 bad(
                         "empty name",
                         "\"name\": \"Mika\",\n   \"appetite\"",
                         "\"name\": \"  \",\n   \"appetite\"",
-                        422,
+                        400,
                         "guests[0].name",
                         "1 to 40 characters"),
                 bad(
                         "unknown cut",
                         "\"prawn.peeled\"",
                         "\"prawn.purple\"",
-                        422,
+                        400,
                         "menu[1].cut",
                         "a cut of the catalogue"),
                 bad(
                         "unknown broth",
                         "\"ginger-chicken\"",
                         "\"ginger-ale\"",
-                        422,
+                        400,
                         "pots[0].sides[0].broth",
                         "a broth of the catalogue"),
                 bad(
                         "unknown format version",
                         "\"formatVersion\": 1",
                         "\"formatVersion\": 2",
-                        422,
+                        400,
                         "formatVersion",
                         "from 1 to 1"),
-                bad("unknown format", "lively-ladle/party", "other/party", 422, "format", "lively-ladle/party"),
+                bad("unknown format", "lively-ladle/party", "other/party", 400, "format", "lively-ladle/party"),
                 bad("wrong type", "\"mealMinutes\": 70", "\"mealMinutes\": \"long\"", 400, "mealMinutes", "int"),
                 bad(
                         "a fraction where a whole number belongs",
@@ -94,15 +94,15 @@ class BadInputTest extends ServerTest {
                         400,
                         "colour",
                         "mealMinutes"),
-                bad("unknown zone", "Europe/Vienna", "Europe/Atlantis", 422, "zone", "Europe/Vienna"),
+                bad("unknown zone", "Europe/Vienna", "Europe/Atlantis", 400, "zone", "Europe/Vienna"),
                 bad(
                         "frozen raw cut without its time",
                         "\"beef-ribeye.sliced\",\n   \"fromFrozen\": false",
                         "\"beef-ribeye.sliced\",\n   \"fromFrozen\": true",
-                        422,
+                        400,
                         "menu[0].fromFrozen",
                         "thaw it in the fridge"),
-                bad("thousands of guests", "\"guests\": [", manyGuests, 422, "guests", "at most 60 entries"));
+                bad("thousands of guests", "\"guests\": [", manyGuests, 400, "guests", "at most 60 entries"));
     }
 
     @ParameterizedTest(name = "{0}")
@@ -135,7 +135,7 @@ class BadInputTest extends ServerTest {
                                 + guests + "]}"))
                 .getResponse();
 
-        assertThat(answer.getStatus()).isEqualTo(422);
+        assertThat(answer.getStatus()).isEqualTo(400);
         assertThat(answer.getContentAsString()).contains("at most 60 entries");
     }
 
@@ -159,7 +159,7 @@ class BadInputTest extends ServerTest {
         assertThat(send(post("/api/plan").contentType(APPLICATION_JSON).content(longText))
                         .getResponse()
                         .getStatus())
-                .isEqualTo(422);
+                .isEqualTo(400);
         assertThat(send(post("/api/plan").contentType(APPLICATION_JSON).content(tooLong))
                         .getResponse()
                         .getStatus())
