@@ -469,6 +469,7 @@ export interface components {
             name: string;
             /** @enum {string} */
             origin: "PLANT" | "EGG" | "MILK" | "FISH" | "MEAT";
+            remark: string;
             traits: ("PORK" | "BEEF" | "ALCOHOL" | "MEDICINAL_HERB")[];
         };
         MenuItem: {

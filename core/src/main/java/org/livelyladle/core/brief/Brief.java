@@ -82,7 +82,7 @@ public record Brief(
         guests = Check.distinct(guests, "guests", MOST_GUESTS, Guest::id);
         pots = Check.distinct(pots, "pots", 12, Pot::id);
         Check.distinct(sidesOf(pots), "pots.sides", MOST_SIDES, Side::id);
-        menu = Check.distinct(menu, "menu", 100, MenuItem::cut);
+        menu = Check.distinct(menu, "menu", 150, MenuItem::cut);
         sauces = Check.distinct(sauces, "sauces", 20, SauceChoice::sauce);
         shops = Check.distinct(shops, "shops", 10, Shop::id);
         Check.present(prices, "prices");

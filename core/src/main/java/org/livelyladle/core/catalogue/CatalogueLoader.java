@@ -53,10 +53,11 @@ final class CatalogueLoader {
                 Set.copyOf(row.someOf("allergens", Allergen.class)),
                 Set.copyOf(row.someOf("traits", Trait.class)),
                 row.oneOf("aisle", Aisle.class),
-                row.number("edibleShare", 0.05, 1),
+                row.number("edibleShare", 0.05, 4),
                 row.number("densityGPerMl", 0.1, 3),
                 row.whole("keepsDays", 0, 3650),
-                row.mark());
+                row.mark(),
+                row.raw("remark"));
     }
 
     private PrepStep prepStep(Row row) {
@@ -97,7 +98,7 @@ final class CatalogueLoader {
                 row.oneOf("choking", Choking.class),
                 row.someOf("textures", Texture.class),
                 row.number("dryShare", 0.05, 1),
-                row.number("swell", 0.5, 4),
+                row.number("swell", 0.5, 8),
                 row.parts("prep").stream().peek(step -> checkPrep(row, step)).toList(),
                 row.mark());
     }

@@ -8,9 +8,10 @@ import org.livelyladle.core.measure.Mark;
 /**
  * Something one can buy.
  *
- * @param edibleShare part of the bought weight that reaches the table, over 0 to 1
+ * @param edibleShare part of the bought weight that reaches the table; over 1 for what is bought dry and cooked before
  * @param densityGPerMl for spooned and poured goods [g/ml]
  * @param keepsDays how long it keeps once bought, cold where needed [d]
+ * @param remark what a host should know of it before it goes on the menu; may be empty
  */
 public record Ingredient(
         String id,
@@ -23,7 +24,8 @@ public record Ingredient(
         double edibleShare,
         double densityGPerMl,
         int keepsDays,
-        Mark mark) {
+        Mark mark,
+        String remark) {
 
     public Ingredient {
         allergens = ordered(allergens, Allergen.class);

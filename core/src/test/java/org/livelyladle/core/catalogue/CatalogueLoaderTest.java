@@ -40,12 +40,12 @@ class CatalogueLoaderTest {
 
         assertThat(catalogue.ingredients())
                 .filteredOn(ingredient -> ingredient.category() != Category.LARDER)
-                .hasSize(40);
+                .hasSize(106);
         assertThat(Category.served())
                 .hasSize(8)
                 .allSatisfy(category -> assertThat(catalogue.ingredients())
                         .filteredOn(ingredient -> ingredient.category() == category)
-                        .hasSizeGreaterThanOrEqualTo(5));
+                        .hasSizeGreaterThanOrEqualTo(9));
         assertThat(catalogue.broths()).hasSize(5);
         assertThat(catalogue.sauces()).hasSize(4);
         assertThat(catalogue.ingredients())
