@@ -160,6 +160,7 @@ export function aPlan(): Plan {
       beatenPins: [],
     },
     cautions: [],
+    suggestions: [],
     unmet: [
       {
         id: 'side.ada',

@@ -602,6 +602,7 @@ export interface components {
             prep: components["schemas"]["Prep"];
             purchases: components["schemas"]["Purchases"];
             sauces: components["schemas"]["Sauces"];
+            suggestions: components["schemas"]["Suggestion"][];
             table: components["schemas"]["TablePlan"];
             unmet: components["schemas"]["Unmet"][];
             windows: components["schemas"]["CookingWindow"][];
@@ -731,7 +732,7 @@ export interface components {
         };
         Remedy: {
             /** @enum {string} */
-            kind: "ADD_CUT" | "ADD_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "FREE_PIN" | "SHOW_STEP";
+            kind: "ADD_CUT" | "REMOVE_CUT" | "ADD_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "FREE_PIN" | "SHOW_STEP";
             label: string;
             subject: string;
             value: string;
@@ -808,6 +809,11 @@ export interface components {
             room: components["schemas"]["Figure"];
             side: string;
             tint: string;
+        };
+        Suggestion: {
+            id: string;
+            remedy: components["schemas"]["Remedy"];
+            text: string;
         };
         TablePlan: {
             beatenPins: components["schemas"]["TablePlanBeatenPin"][];

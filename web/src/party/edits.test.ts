@@ -34,6 +34,13 @@ it('adds what a remedy names', () => {
   expect(brief.mealMinutes).toBe(105)
 })
 
+it('takes a cut off the menu', () => {
+  const brief = aBrief()
+  remedyEdit(remedy('REMOVE_CUT', 'beef.sliced'))?.(brief)
+
+  expect(brief.menu.map((item) => item.cut)).toEqual(['tofu.cubes'])
+})
+
 it('frees just the pin it names', () => {
   const brief = aBrief()
   brief.decisions.portions = [

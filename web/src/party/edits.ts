@@ -7,6 +7,8 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
   switch (remedy.kind) {
     case 'ADD_CUT':
       return (draft) => draft.menu.push({ cut: remedy.value, fromFrozen: false })
+    case 'REMOVE_CUT':
+      return (draft) => (draft.menu = draft.menu.filter((item) => item.cut !== remedy.value))
     case 'ADD_SAUCE':
       return (draft) => draft.sauces.push({ sauce: remedy.value })
     case 'ADD_POT':

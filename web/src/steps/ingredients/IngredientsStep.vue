@@ -4,13 +4,16 @@ import { ref } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import CautionList from '@/ui/CautionList.vue'
 import FigureText from '@/ui/FigureText.vue'
+import MenuIdeas from './MenuIdeas.vue'
 import MenuPicker from './MenuPicker.vue'
 import PerAdult from './PerAdult.vue'
 import PortionGrid from './PortionGrid.vue'
 
 const { plan } = useOpenParty()
 const picking = ref(false)
-const tuning = ref(false)
+/** What is unfolded above the grid. */
+const unfolded = ref<'ideas' | 'adult'>()
+const toggle = (what: 'ideas' | 'adult') => (unfolded.value = unfolded.value === what ? undefined : what)
 </script>
 
 <template>
@@ -18,13 +21,30 @@ const tuning = ref(false)
     <h1>Ingredients</h1>
     <span class="key"><FigureText :figure="plan.portions.food" /></span>
     <span class="quiet">for <FigureText :figure="plan.portions.eaters" /> eaters</span>
-    <button type="button" class="chip push" :aria-pressed="tuning" @click="tuning = !tuning">
-      Per adult
-    </button>
+    <span class="push tools">
+      <button type="button" class="chip" :aria-pressed="unfolded === 'ideas'" @click="toggle('ideas')">
+        Ideas<b v-if="plan.suggestions.length > 0">{{ plan.suggestions.length }}</b>
+      </button>
+      <button type="button" class="chip" :aria-pressed="unfolded === 'adult'" @click="toggle('adult')">
+        Per adult
+      </button>
+    </span>
     <v-btn color="primary" :prepend-icon="mdiPlus" @click="picking = true">Change the menu</v-btn>
   </div>
-  <PerAdult v-if="tuning" />
+  <MenuIdeas v-if="unfolded === 'ideas'" />
+  <PerAdult v-if="unfolded === 'adult'" />
   <PortionGrid />
   <CautionList step="INGREDIENTS" />
   <MenuPicker v-if="picking" @close="picking = false" />
 </template>
+
+<style scoped>
+.tools {
+  display: flex;
+  gap: 6px;
+}
+
+.tools b {
+  margin-left: 5px;
+}
+</style>

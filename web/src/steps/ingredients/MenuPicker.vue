@@ -1,27 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
-import { CATEGORIES } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import { menuGroups } from './menu'
 
 /** All cuts of the catalogue by category; a tap puts one on the menu or takes it off. */
 const emit = defineEmits<{ close: [] }>()
 const { party, brief, catalogue } = useOpenParty()
 const open = ref(true)
-
-const groups = computed(() =>
-  CATEGORIES.map((category) => ({
-    ...category,
-    cuts: catalogue.value.cuts
-      .map((cut) => ({ cut, ingredient: catalogue.value.ingredients.find((i) => i.id === cut.ingredient) }))
-      .filter(({ ingredient }) => ingredient?.category === category.value)
-      .map(({ cut, ingredient }) => ({
-        value: cut.id,
-        label: cut.name ? `${ingredient?.name}, ${cut.name}` : (ingredient?.name ?? cut.id),
-      })),
-  })),
-)
-
+const search = ref('')
+const groups = computed(() => menuGroups(catalogue.value, brief.value, search.value))
 const onMenu = computed(() => brief.value.menu.map((item) => item.cut))
 
 function toggle(id: string): void {
@@ -34,17 +22,25 @@ function toggle(id: string): void {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="760" scrollable @after-leave="emit('close')">
+  <v-dialog v-model="open" max-width="820" scrollable @after-leave="emit('close')">
     <v-card>
       <div class="top">
         <h2>The menu</h2>
+        <span class="quiet">{{ onMenu.length }} of {{ catalogue.cuts.length }}</span>
+        <input v-model="search" type="search" placeholder="Find" aria-label="Find an ingredient" />
         <v-btn color="primary" @click="open = false">Done</v-btn>
       </div>
       <div class="groups">
         <section v-for="group in groups" :key="group.value">
           <h3>{{ group.label }}</h3>
           <ChipChoice :options="group.cuts" :on="onMenu" @choose="toggle" />
+          <p v-for="remark in group.remarks" :key="remark.name" class="remark quiet">
+            {{ remark.name }}: {{ remark.text }}
+          </p>
         </section>
+        <p v-if="groups.length === 0" class="quiet">
+          Nothing in the catalogue is called “{{ search }}”. Try one word, or the kind of food.
+        </p>
       </div>
     </v-card>
   </v-dialog>
@@ -53,15 +49,29 @@ function toggle(id: string): void {
 <style scoped>
 .top {
   display: flex;
-  justify-content: space-between;
+  flex-wrap: wrap;
   align-items: center;
-  padding-bottom: 8px;
+  gap: 8px 12px;
+  padding-bottom: 10px;
+}
+
+.top input {
+  flex: 1 1 140px;
+  min-width: 0;
+  font: 500 16px var(--text);
+  color: inherit;
+  background: transparent;
+  border: 0;
+  border-bottom: 2px solid var(--rim);
+  padding: 6px 2px;
 }
 
 .groups {
   overflow: auto;
   display: grid;
   gap: 14px;
+  align-content: start;
+  min-height: min(60vh, 520px);
 }
 
 section {
@@ -70,7 +80,12 @@ section {
   gap: 6px;
 }
 
-h3 {
+h3,
+.remark {
   flex-basis: 100%;
+}
+
+.remark {
+  font-size: 13.5px;
 }
 </style>

@@ -13,6 +13,7 @@ import org.livelyladle.core.table.TablePlan;
  * Everything computed for a party. The same brief, catalogue, facts and day give an equal plan.
  *
  * @param unmet what cannot be given, worst first
+ * @param suggestions what would make a better menu
  */
 public record Plan(
         Portions portions,
@@ -23,11 +24,13 @@ public record Plan(
         Purchases purchases,
         Prep prep,
         List<Caution> cautions,
-        List<Unmet> unmet) {
+        List<Unmet> unmet,
+        List<Suggestion> suggestions) {
 
     public Plan {
         windows = List.copyOf(windows);
         cautions = List.copyOf(cautions);
         unmet = List.copyOf(unmet);
+        suggestions = List.copyOf(suggestions);
     }
 }

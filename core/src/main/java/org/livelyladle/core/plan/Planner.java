@@ -60,7 +60,8 @@ public final class Planner {
                 purchases,
                 prep,
                 new CautionFinder(brief, catalogue, portions, asOf).find(),
-                new UnmetFinder(brief, catalogue, text, portions, table, sauces, purchases, prep).find());
+                new UnmetFinder(brief, catalogue, text, portions, table, sauces, purchases, prep).find(),
+                new MenuAdvisor(brief, catalogue, text, portions, purchases).suggest());
         return new Planned(plan, ledger);
     }
 }

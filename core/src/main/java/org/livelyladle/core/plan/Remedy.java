@@ -6,6 +6,8 @@ public record Remedy(String label, Kind kind, String subject, String value) {
     public enum Kind {
         /** Put the cut {@code value} on the menu. */
         ADD_CUT,
+        /** Take the cut {@code value} off the menu. */
+        REMOVE_CUT,
         /** Put a small pot with broth {@code value} on the table. */
         ADD_POT,
         /** Offer the sauce {@code value}. */

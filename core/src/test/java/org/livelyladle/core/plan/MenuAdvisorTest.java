@@ -1,0 +1,137 @@
+package org.livelyladle.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.NeedKind;
+import org.livelyladle.core.brief.Offer;
+import org.livelyladle.core.brief.PantryItem;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.facts.Facts;
+
+class MenuAdvisorTest {
+    private static final Catalogue CATALOGUE = Catalogue.builtIn();
+    private final Briefs briefs = Briefs.plain();
+
+    private static List<Suggestion> suggestions(Brief brief) {
+        return new Planner(CATALOGUE)
+                .plan(brief, Facts.none(), Briefs.TODAY)
+                .plan()
+                .suggestions();
+    }
+
+    private Optional<Suggestion> suggestion(String id) {
+        return suggestions(briefs.build()).stream()
+                .filter(suggestion -> suggestion.id().equals(id))
+                .findFirst();
+    }
+
+    @Test
+    void whatIsAtHomeComesFirst() {
+        briefs.pantry.add(new PantryItem("seitan", 250));
+        briefs.pantry.add(new PantryItem("soy-sauce", 250));
+        briefs.pantry.add(new PantryItem("taro", 20));
+        Suggestion first = suggestions(briefs.build()).get(0);
+
+        assertThat(first.text()).isEqualTo("250 g of seitan at home would be used up.");
+        assertThat(first.remedy().value()).isEqualTo("seitan.sliced");
+        assertThat(suggestion("home.taro")).as("too little to plan around").isEmpty();
+        briefs.menu.add("seitan.sliced");
+        assertThat(suggestion("home.seitan")).isEmpty();
+    }
+
+    @Test
+    void aMissingCategoryIsFilledWithWhatMostMayEat() {
+        briefs.menu.remove("tofu-firm.cubes");
+        briefs.guests.set(0, Briefs.guest("ann", Briefs.medical(NeedKind.SOYBEANS)));
+
+        assertThat(suggestion("category.TOFU"))
+                .hasValueSatisfying(suggestion -> assertThat(suggestion.text())
+                        .isEqualTo("Nothing from tofu and bean is on the menu; 2 of 2 may eat chickpeas."));
+    }
+
+    @Test
+    void aVeganWithLittleToEatGetsMoreOfAKindThatIsMissing() {
+        briefs.menu.clear();
+        briefs.menu.addAll(
+                List.of("beef-ribeye.sliced", "prawn.peeled", "white-fish.sliced", "carrot.sliced", "udon.fresh"));
+        briefs.guests.set(0, Briefs.guest("ann", Briefs.diet(NeedKind.VEGAN)));
+        Suggestion forAnn = suggestion("guest.ann").orElseThrow();
+
+        assertThat(forAnn.text()).isEqualTo("Only 2 of 5 things on the menu suit ann.");
+        Category category =
+                CATALOGUE.ingredientOf(CATALOGUE.cut(forAnn.remedy().value())).category();
+        assertThat(category).isNotIn(Category.ROOTS, Category.STARCH, Category.MEAT, Category.SEAFOOD);
+        assertThat(suggestion("guest.ben")).isEmpty();
+    }
+
+    @Test
+    void slowQuickAndTexturesAreMissed() {
+        briefs.menu.clear();
+        briefs.menu.addAll(List.of("tofu-silken.cubes", "napa-cabbage.leaves"));
+
+        assertThat(suggestion("slow")).isPresent();
+        assertThat(suggestion("quick")).isPresent();
+        assertThat(suggestion("texture.CRISP")).isPresent();
+        briefs.menu.addAll(List.of("lotus-root.sliced", "beef-ribeye.sliced"));
+        assertThat(suggestions(briefs.build()))
+                .extracting(Suggestion::id)
+                .doesNotContain("slow", "quick", "texture.CRISP");
+    }
+
+    @Test
+    void sidesShouldSuitHotAndMildTongues() {
+        assertThat(suggestion("heat.hot").orElseThrow().text()).contains("ann takes it very hot");
+        briefs.pots.clear();
+        briefs.pots.add(Briefs.pot("pot", 4000, "numbing-chilli"));
+
+        assertThat(suggestion("heat.hot")).isEmpty();
+        Suggestion mild = suggestion("heat.mild").orElseThrow();
+        assertThat(CATALOGUE.broth(mild.remedy().value()).heat()).isEqualTo(Heat.NONE);
+    }
+
+    @Test
+    void overbuyingIsToldWithWhatWouldBeLeft() {
+        briefs.menu.add("cuttlefish-ball.frozen");
+        briefs.offers.add(new Offer("big", "shop", "cuttlefish-ball", "Balls", 1000, 900, null, null));
+        Suggestion less = suggestion("less.cuttlefish-ball.frozen").orElseThrow();
+
+        assertThat(less.text()).matches("Of 1.00 kg of cuttlefish balls bought, \\d+ g would be left over\\.");
+        assertThat(less.remedy().kind()).isEqualTo(Remedy.Kind.REMOVE_CUT);
+    }
+
+    @Test
+    void nobodyIsOfferedWhatTheyMayNotEat() {
+        for (long seed = 0; seed < 30; seed++) {
+            Brief brief = Briefs.random(seed);
+            for (Suggestion suggestion : suggestions(brief)) {
+                if (suggestion.remedy().kind() == Remedy.Kind.ADD_CUT) {
+                    Brief with = Records.with(
+                            brief,
+                            "menu",
+                            java.util.stream.Stream.concat(
+                                            brief.menu().stream(),
+                                            java.util.stream.Stream.of(new MenuItem(
+                                                    suggestion.remedy().value(), false)))
+                                    .toList());
+                    assertThat(new Planner(CATALOGUE)
+                                    .plan(with, Facts.none(), Briefs.TODAY)
+                                    .plan()
+                                    .portions()
+                                    .lines())
+                            .as(seed + " " + suggestion)
+                            .anyMatch(line ->
+                                    line.cut().equals(suggestion.remedy().value()));
+                }
+            }
+        }
+    }
+}
