@@ -1,5 +1,8 @@
 package org.livelyladle.core.table;
 
+import java.util.HashMap;
+import java.util.Map;
+
 /** A batch with its time while the sequence is being made; the batch's sizes are kept beside it for speed. */
 final class Placing {
     final Batch batch;
@@ -11,6 +14,8 @@ final class Placing {
     final int ideal;
     /** The host decided its time. */
     final boolean fixed;
+
+    private final Map<String, Integer> bites = new HashMap<>();
     /** [s from sitting down] */
     int putIn;
 
@@ -23,6 +28,7 @@ final class Placing {
         this.ideal = ideal;
         this.fixed = fixed;
         this.putIn = ideal;
+        batch.servings().forEach(serving -> bites.put(serving.guest(), byHand ? serving.pieces() : 1));
     }
 
     boolean overlaps(int from, int to) {
@@ -31,11 +37,6 @@ final class Placing {
 
     /** How often the guest bites: dipped slices one by one, anything else once. */
     int pieces(String guest) {
-        for (Drop.Serving serving : batch.servings()) {
-            if (serving.guest().equals(guest)) {
-                return byHand ? serving.pieces() : 1;
-            }
-        }
-        return 0;
+        return bites.getOrDefault(guest, 0);
     }
 }

@@ -1,6 +1,7 @@
 package org.livelyladle.core.table;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -187,21 +188,26 @@ final class Sequencer {
     }
 
     private boolean move(Placing placing, int middle) {
-        int before = placing.putIn;
         leave(placing);
+        int[] targets = Arrays.stream(SHIFTS)
+                .map(shift -> Math.floorDiv(middle + shift - placing.duration, GRID) * GRID)
+                .filter(target -> target != placing.putIn && obstacle(placing, target) == null)
+                .toArray();
+        boolean moved = targets.length > 0 && moveTo(placing, targets);
+        enter(placing);
+        return moved;
+    }
+
+    /** Takes the first of the times that costs less than the batch's own. */
+    private boolean moveTo(Placing placing, int[] targets) {
         List<Eater> eaters = eaters(placing);
-        double costBefore = cost(placing, eaters, before);
-        for (int shift : SHIFTS) {
-            int target = Math.floorDiv(middle + shift - placing.duration, GRID) * GRID;
-            if (target != before
-                    && obstacle(placing, target) == null
-                    && cost(placing, eaters, target) < costBefore - 1) {
+        double before = cost(placing, eaters, placing.putIn);
+        for (int target : targets) {
+            if (cost(placing, eaters, target) < before - 1) {
                 placing.putIn = target;
-                enter(placing);
                 return true;
             }
         }
-        enter(placing);
         return false;
     }
 

@@ -20,7 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** The demo parties, moved so that they take place next Saturday, with the household's prices. */
 @Component
 public class DemoBriefs {
-    private static final List<String> FILES = List.of("quad-supper", "quiet-evening");
+    private static final List<String> FILES = List.of("quad-supper", "quiet-evening", "boathouse-twenty");
 
     private final JsonMapper mapper;
     private final PriceList prices;

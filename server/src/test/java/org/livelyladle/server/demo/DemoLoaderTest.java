@@ -41,7 +41,7 @@ class DemoLoaderTest {
     void theFirstStartLoadsTheDemoAndRemembersIt() {
         run();
 
-        verify(parties, times(2)).store(eq(host), any());
+        verify(parties, times(3)).store(eq(host), any());
         verify(markers).save(any());
     }
 
