@@ -131,6 +131,7 @@ export function aPlan(): Plan {
           name: 'Market',
           at: '2026-11-28T09:30:00',
           bill: figure('bill.market', 1234, 'cents', '€12.34'),
+          paid: figure('paid.market', 0, 'cents', '€0.00'),
           lines: [],
         },
       ],
@@ -151,6 +152,7 @@ export function aPlan(): Plan {
         },
       ],
       unoffered: [],
+      soldOut: [],
       beatenPins: [],
     },
     prep: {

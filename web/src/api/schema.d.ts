@@ -148,6 +148,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parties/{id}/shopping.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/shopping.md": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["markdown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parties/{id}/working": {
         parameters: {
             query?: never;
@@ -573,7 +605,7 @@ export interface components {
             priceCents?: number;
             subject: string;
             /** @enum {string} */
-            type: "BOUGHT" | "RETURNED" | "TASK_DONE" | "TASK_REOPENED";
+            type: "BOUGHT" | "RETURNED" | "SOLD_OUT" | "BACK_ON_SHELF" | "TASK_DONE" | "TASK_REOPENED";
         };
         PartySummary: {
             /** Format: int32 */
@@ -685,6 +717,7 @@ export interface components {
             beatenPins: components["schemas"]["PurchasesBeatenPin"][];
             bill: components["schemas"]["Figure"];
             needs: components["schemas"]["PurchasesNeed"][];
+            soldOut: components["schemas"]["PurchasesSoldOut"][];
             trips: components["schemas"]["PurchasesTrip"][];
             unoffered: components["schemas"]["PurchasesUnoffered"][];
         };
@@ -717,12 +750,19 @@ export interface components {
             need: components["schemas"]["Figure"];
             withMargin: components["schemas"]["Figure"];
         };
+        PurchasesSoldOut: {
+            ingredient: string;
+            name: string;
+            offer: string;
+            shop: string;
+        };
         PurchasesTrip: {
             /** Format: date-time */
             at: string;
             bill: components["schemas"]["Figure"];
             lines: components["schemas"]["PurchasesLine"][];
             name: string;
+            paid: components["schemas"]["Figure"];
             shop: string;
         };
         PurchasesUnoffered: {
@@ -732,7 +772,7 @@ export interface components {
         };
         Remedy: {
             /** @enum {string} */
-            kind: "ADD_CUT" | "REMOVE_CUT" | "ADD_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "FREE_PIN" | "SHOW_STEP";
+            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "FREE_PIN" | "SHOW_STEP";
             label: string;
             subject: string;
             value: string;
@@ -1219,6 +1259,50 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    markdown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/markdown;charset=UTF-8": string;
+                };
             };
         };
     };

@@ -41,6 +41,18 @@ it('takes a cut off the menu', () => {
   expect(brief.menu.map((item) => item.cut)).toEqual(['tofu.cubes'])
 })
 
+it('swaps a cut in its place and drops its pins', () => {
+  const brief = aBrief()
+  brief.decisions.portions = [
+    { guest: 'ada', cut: 'beef.sliced', grams: 1 },
+    { guest: 'ada', cut: 'tofu.cubes', grams: 2 },
+  ]
+  remedyEdit(remedy('SWAP_CUT', 'lamb.sliced', 'beef.sliced'))?.(brief)
+
+  expect(brief.menu.map((item) => item.cut)).toEqual(['lamb.sliced', 'tofu.cubes'])
+  expect(brief.decisions.portions).toEqual([{ guest: 'ada', cut: 'tofu.cubes', grams: 2 }])
+})
+
 it('frees just the pin it names', () => {
   const brief = aBrief()
   brief.decisions.portions = [

@@ -9,6 +9,8 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
       return (draft) => draft.menu.push({ cut: remedy.value, fromFrozen: false })
     case 'REMOVE_CUT':
       return (draft) => (draft.menu = draft.menu.filter((item) => item.cut !== remedy.value))
+    case 'SWAP_CUT':
+      return (draft) => swapCut(draft, remedy.subject, remedy.value)
     case 'ADD_SAUCE':
       return (draft) => draft.sauces.push({ sauce: remedy.value })
     case 'ADD_POT':
@@ -35,6 +37,13 @@ export const swapBroths = (from: string, to: string) => (draft: Brief) => {
   const a = sides.find((side) => side.id === from)
   const b = sides.find((side) => side.id === to)
   if (a && b) [a.broth, b.broth] = [b.broth, a.broth]
+}
+
+/** Another cut takes the place of one; what was decided for the old one goes with it. */
+function swapCut(draft: Brief, from: string, to: string): void {
+  draft.menu = draft.menu.map((item) => (item.cut === from ? { cut: to, fromFrozen: false } : item))
+  draft.decisions.portions = draft.decisions.portions.filter((pin) => pin.cut !== from)
+  draft.decisions.drops = draft.decisions.drops.filter((pin) => pin.cut !== from)
 }
 
 function addSmallPot(draft: Brief, broth: string): void {

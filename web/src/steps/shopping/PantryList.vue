@@ -31,7 +31,7 @@ function remove(ingredient: string): void {
   <section class="pantry" aria-label="At home">
     <h2>At home</h2>
     <p v-if="items.length === 0" class="quiet">
-      Nothing said yet. “Have it” on a line takes it off the list.
+      Nothing said yet. Open a line with ··· to say that it is at home.
     </p>
     <ul>
       <li v-for="item in items" :key="item.ingredient">

@@ -1,37 +1,26 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { mdiDotsHorizontal } from '@mdi/js'
+import { computed, ref } from 'vue'
 import type { Line } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import CautionList from '@/ui/CautionList.vue'
 import FigureText from '@/ui/FigureText.vue'
 import TickBox from '@/ui/TickBox.vue'
-import PantryList from './PantryList.vue'
 import { clockText, dayText } from '@/ui/time'
+import LineSheet from './LineSheet.vue'
+import { tripLists } from './lists'
+import PantryList from './PantryList.vue'
 
 const { party, brief, plan } = useOpenParty()
-const trips = computed(() =>
-  plan.value.purchases.trips.map((trip) => ({
-    ...trip,
-    left: trip.lines.filter((line) => !line.boughtEvent).length,
-    aisles: [...new Set(trip.lines.map((line) => line.aisle))].map((aisle) => ({
-      aisle,
-      lines: trip.lines.filter((line) => line.aisle === aisle),
-    })),
-  })),
-)
+const trips = computed(() => tripLists(plan.value))
+const opened = ref<Line>()
+const print = () => window.print()
 
 function needOf(line: Line) {
   return plan.value.purchases.needs.find((need) => need.ingredient === line.ingredient)
 }
 
-/** What is needed of it is at home already. */
-function haveIt(line: Line): void {
-  const grams = Math.ceil(needOf(line)?.withMargin.value ?? line.grams)
-  party.edit('have it at home', (draft) => {
-    draft.pantry = draft.pantry.filter((item) => item.ingredient !== line.ingredient)
-    draft.pantry.push({ ingredient: line.ingredient, grams })
-  })
-}
+const left = (count: number, none: string) => (count === 0 ? none : `${count} left`)
 
 async function tick(line: Line): Promise<void> {
   if (line.boughtEvent) {
@@ -57,16 +46,24 @@ async function tick(line: Line): Promise<void> {
       >in {{ trips.length }} {{ trips.length === 1 ? 'shop' : 'shops' }}, prices of
       {{ dayText(brief.prices.asOf) }}</span
     >
+    <span class="push take no-print">
+      <a class="chip" :href="`/api/parties/${party.id}/shopping.csv`" download>CSV</a>
+      <a class="chip" :href="`/api/parties/${party.id}/shopping.md`" download>Markdown</a>
+      <button type="button" class="chip" @click="print">Print</button>
+    </span>
   </div>
   <section v-for="trip in trips" :key="trip.shop" class="trip" :aria-label="trip.name">
     <div class="shop">
       <h2>{{ trip.name }}</h2>
       <span class="quiet">{{ dayText(trip.at) }}, {{ clockText(trip.at) }}</span>
-      <span class="left">{{ trip.left === 0 ? 'all bought' : `${trip.left} to buy` }}</span>
+      <span class="left">{{ left(trip.left, 'all bought') }}</span>
+      <span v-if="trip.paid.value > 0" class="quiet"> <FigureText :figure="trip.paid" /> paid of </span>
       <b><FigureText :figure="trip.bill" /></b>
     </div>
-    <div v-for="{ aisle, lines } in trip.aisles" :key="aisle" class="aisle">
-      <h3>{{ aisle }}</h3>
+    <div v-for="{ aisle, left: inAisle, lines } in trip.aisles" :key="aisle" class="aisle">
+      <h3>
+        {{ aisle }} <span class="count">{{ left(inAisle, 'done') }}</span>
+      </h3>
       <ul>
         <li v-for="line in lines" :key="line.id" :class="{ bought: line.boughtEvent }">
           <TickBox
@@ -82,13 +79,31 @@ async function tick(line: Line): Promise<void> {
               for <FigureText :figure="needOf(line)!.missing" />{{ line.over ? `, ${line.over}` : '' }}
             </template>
             <template v-else>bought</template>
-            <button v-if="!line.boughtEvent" type="button" class="have" @click="haveIt(line)">have it</button>
           </span>
           <span class="unit quiet">{{ line.unitPrice }}</span>
           <span class="cost"><FigureText :figure="line.cost" /></span>
+          <button
+            v-if="!line.boughtEvent"
+            type="button"
+            class="more no-print"
+            :aria-label="`${line.name}: other size or price, none left, at home`"
+            @click="opened = line"
+          >
+            <v-icon :icon="mdiDotsHorizontal" size="22" />
+          </button>
         </li>
       </ul>
     </div>
+    <p v-for="offer in trip.soldOut" :key="offer.offer" class="sold quiet">
+      <span>{{ offer.name }}: none left on the shelf</span>
+      <button
+        type="button"
+        class="chip"
+        @click="party.record({ type: 'BACK_ON_SHELF', subject: offer.offer })"
+      >
+        There is some after all
+      </button>
+    </p>
   </section>
   <section v-if="plan.purchases.unoffered.length > 0" class="trip" aria-label="No offer">
     <h2>No shop offers</h2>
@@ -99,8 +114,14 @@ async function tick(line: Line): Promise<void> {
   <p v-if="trips.length === 0" class="quiet">
     Nothing to buy: no guest eats anything yet, or all of it is at home.
   </p>
-  <PantryList />
+  <PantryList class="no-print" />
   <CautionList step="SHOPPING" />
+  <LineSheet
+    v-if="opened"
+    :line="opened"
+    :needed="needOf(opened)?.withMargin.value ?? opened.grams"
+    @close="opened = undefined"
+  />
 </template>
 
 <style scoped>
@@ -139,7 +160,7 @@ ul {
 
 li {
   display: grid;
-  grid-template-columns: 44px minmax(120px, 1.2fr) 92px minmax(170px, 1.4fr) 96px 74px;
+  grid-template-columns: 44px minmax(120px, 1.3fr) 96px minmax(130px, 1.1fr) 96px 74px 40px;
   align-items: center;
   gap: 8px;
   min-height: 44px;
@@ -161,17 +182,47 @@ li {
   white-space: nowrap;
 }
 
-.have {
+.more {
   all: unset;
   cursor: pointer;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  margin-left: 10px;
-  padding: 6px 4px;
+  width: 40px;
+  height: 40px;
+  display: grid;
+  place-items: center;
+  border-radius: 50%;
 }
 
-.have:focus-visible {
+.more:hover {
+  background: var(--well);
+}
+
+.more:focus-visible {
   outline: 3px solid var(--rim);
+}
+
+.count {
+  font-weight: 400;
+  margin-left: 6px;
+}
+
+.take {
+  display: flex;
+  gap: 6px;
+}
+
+.take .chip {
+  min-height: 30px;
+  padding: 3px 11px;
+  text-decoration: none;
+}
+
+.sold {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 6px 0 6px 52px;
+  text-decoration-line: none;
 }
 
 .why,
@@ -193,8 +244,8 @@ li {
 
 @media (max-width: 839px) {
   li {
-    grid-template-columns: 48px minmax(0, 1fr) auto auto;
-    grid-template-areas: 'tick name amount cost' 'tick why why unit';
+    grid-template-columns: 48px minmax(0, 1fr) auto auto 44px;
+    grid-template-areas: 'tick name amount cost more' 'tick why why unit more';
     gap: 0 10px;
     padding: 4px 0;
   }
@@ -221,6 +272,22 @@ li {
 
   .unit {
     grid-area: unit;
+  }
+
+  .more {
+    grid-area: more;
+    width: 48px;
+    height: 48px;
+    justify-self: end;
+  }
+
+  .take .chip {
+    min-height: 44px;
+    align-items: center;
+  }
+
+  .sold {
+    padding-left: 0;
   }
 }
 </style>

@@ -6,6 +6,10 @@ public enum EventType {
     BOUGHT,
     /** Subject: the id of the BOUGHT event taken back. */
     RETURNED,
+    /** Subject: offer id that is not on the shelf. */
+    SOLD_OUT,
+    /** Subject: offer id that is there after all. */
+    BACK_ON_SHELF,
     /** Subject: task id. */
     TASK_DONE,
     /** Subject: task id. */

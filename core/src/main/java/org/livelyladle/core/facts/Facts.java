@@ -2,6 +2,7 @@ package org.livelyladle.core.facts;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -14,25 +15,28 @@ import java.util.UUID;
  *
  * @param bought purchases not taken back, in the order they were made
  * @param doneTasks ids of tasks that are done
+ * @param soldOut ids of offers that are not on the shelf
  */
-public record Facts(List<Bought> bought, Set<String> doneTasks) {
+public record Facts(List<Bought> bought, Set<String> doneTasks, Set<String> soldOut) {
 
     public Facts {
         bought = List.copyOf(bought);
-        doneTasks = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(doneTasks));
+        doneTasks = Collections.unmodifiableSet(new LinkedHashSet<>(doneTasks));
+        soldOut = Collections.unmodifiableSet(new LinkedHashSet<>(soldOut));
     }
 
     /** A purchase: what, from which offer, how much [g] and for how much [cents]. */
     public record Bought(UUID event, String offer, String ingredient, int count, double grams, int priceCents) {}
 
     public static Facts none() {
-        return new Facts(List.of(), Set.of());
+        return new Facts(List.of(), Set.of(), Set.of());
     }
 
     /** Folds events in their order; an id seen before is ignored. */
     public static Facts fold(List<PartyEvent> events) {
         Map<UUID, Bought> bought = new LinkedHashMap<>();
         Set<String> done = new LinkedHashSet<>();
+        Set<String> soldOut = new LinkedHashSet<>();
         Set<UUID> seen = new LinkedHashSet<>();
         for (PartyEvent event : events) {
             if (seen.add(event.id())) {
@@ -40,12 +44,14 @@ public record Facts(List<Bought> bought, Set<String> doneTasks) {
                     case BOUGHT -> bought.put(event.id(), purchase(event));
                     case RETURNED ->
                         bought.keySet().removeIf(id -> id.toString().equals(event.subject()));
+                    case SOLD_OUT -> soldOut.add(event.subject());
+                    case BACK_ON_SHELF -> soldOut.remove(event.subject());
                     case TASK_DONE -> done.add(event.subject());
                     case TASK_REOPENED -> done.remove(event.subject());
                 }
             }
         }
-        return new Facts(List.copyOf(bought.values()), done);
+        return new Facts(List.copyOf(bought.values()), done, soldOut);
     }
 
     private static Bought purchase(PartyEvent event) {

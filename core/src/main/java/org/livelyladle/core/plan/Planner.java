@@ -60,7 +60,17 @@ public final class Planner {
                 purchases,
                 prep,
                 new CautionFinder(brief, catalogue, portions, asOf).find(),
-                new UnmetFinder(brief, catalogue, text, portions, table, sauces, purchases, prep).find(),
+                new UnmetFinder(
+                                brief,
+                                catalogue,
+                                text,
+                                portions,
+                                table,
+                                sauces,
+                                purchases,
+                                prep,
+                                new Substitutes(brief, catalogue, facts, portions))
+                        .find(),
                 new MenuAdvisor(brief, catalogue, text, portions, purchases).suggest());
         return new Planned(plan, ledger);
     }

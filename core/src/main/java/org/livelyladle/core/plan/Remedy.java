@@ -8,6 +8,8 @@ public record Remedy(String label, Kind kind, String subject, String value) {
         ADD_CUT,
         /** Take the cut {@code value} off the menu. */
         REMOVE_CUT,
+        /** Serve the cut {@code value} in place of the cut {@code subject}. */
+        SWAP_CUT,
         /** Put a small pot with broth {@code value} on the table. */
         ADD_POT,
         /** Offer the sauce {@code value}. */

@@ -37,7 +37,8 @@ record UnmetFinder(
         TablePlan table,
         Sauces sauces,
         Purchases purchases,
-        Prep prep) {
+        Prep prep,
+        Substitutes substitutes) {
 
     private static final int LONGER_MINUTES = 15;
     private static final int LONGEST_MEAL = 240;
@@ -47,19 +48,32 @@ record UnmetFinder(
         brief.guests().forEach(guest -> guest(guest, unmet));
         noRoom(unmet);
         sauces.without().forEach(guest -> withoutSauce(brief.guest(guest).orElseThrow(), unmet));
-        purchases
-                .unoffered()
-                .forEach(rest -> unmet.add(new Unmet(
-                        "unoffered." + rest.ingredient(),
-                        Unmet.Severity.WISH,
-                        Step.SHOPPING,
-                        null,
-                        "No shop of this party offers " + rest.name().toLowerCase(Locale.ROOT) + ": "
-                                + rest.missing().text() + " to find.",
-                        show(Step.SHOPPING))));
+        purchases.unoffered().forEach(rest -> unoffered(rest, unmet));
         beatenPins(unmet);
         unmet.sort(Comparator.comparing(Unmet::severity));
         return unmet;
+    }
+
+    private void unoffered(Purchases.Unoffered rest, List<Unmet> unmet) {
+        boolean soldOut = purchases.soldOut().stream()
+                .anyMatch(offer -> offer.ingredient().equals(rest.ingredient()));
+        String missing =
+                (soldOut ? rest.name() + ": sold out, " : "No shop of this party offers " + lower(rest.name()) + ": ")
+                        + rest.missing().text() + " to find.";
+        Optional<Substitutes.Substitute> substitute = substitutes.bestFor(rest.ingredient());
+        unmet.add(new Unmet(
+                "unoffered." + rest.ingredient(),
+                soldOut ? Unmet.Severity.SHORT : Unmet.Severity.WISH,
+                Step.SHOPPING,
+                null,
+                missing + substitute.map(s -> " " + s.effect()).orElse(""),
+                substitute
+                        .map(s -> new Remedy(
+                                "Take " + lower(catalogue.fullName(s.by())),
+                                Remedy.Kind.SWAP_CUT,
+                                s.cut().id(),
+                                s.by().id()))
+                        .orElse(show(Step.SHOPPING))));
     }
 
     private void guest(Guest guest, List<Unmet> unmet) {

@@ -8,6 +8,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.OfferPin;
 import org.livelyladle.core.brief.Offer;
@@ -70,7 +72,7 @@ public final class PurchasePlanner {
                         () -> trips.stream()
                                 .map(trip -> Term.of(trip.name(), trip.bill()))
                                 .toList());
-        return new Purchases(bill, trips, needs, unoffered, beaten);
+        return new Purchases(bill, trips, needs, unoffered, soldOut(needs), beaten);
     }
 
     private void addPacks(Purchases.Need need) {
@@ -103,6 +105,7 @@ public final class PurchasePlanner {
     private List<Offer> offers(Purchases.Need need) {
         List<Offer> all = brief.prices().offers().stream()
                 .filter(offer -> offer.ingredient().equals(need.ingredient()))
+                .filter(offer -> !facts.soldOut().contains(offer.id()))
                 .toList();
         Optional<OfferPin> pin = brief.decisions().offers().stream()
                 .filter(p -> p.ingredient().equals(need.ingredient()))
@@ -114,10 +117,18 @@ public final class PurchasePlanner {
                 .filter(offer -> offer.id().equals(pin.get().offer()))
                 .toList();
         if (pinned.isEmpty()) {
-            beaten.add(new Purchases.BeatenPin(need.ingredient(), pin.get().offer(), "no shop offers it now"));
+            beaten.add(new Purchases.BeatenPin(need.ingredient(), pin.get().offer(), "it is not on offer now"));
             return all;
         }
         return pinned;
+    }
+
+    private List<Purchases.SoldOut> soldOut(List<Purchases.Need> needs) {
+        Set<String> needed = needs.stream().map(Purchases.Need::ingredient).collect(Collectors.toSet());
+        return brief.prices().offers().stream()
+                .filter(offer -> facts.soldOut().contains(offer.id()) && needed.contains(offer.ingredient()))
+                .map(offer -> new Purchases.SoldOut(offer.id(), offer.ingredient(), offer.name(), offer.shop()))
+                .toList();
     }
 
     private void addPlanned(Offer offer, int count, String over) {
@@ -241,15 +252,22 @@ public final class PurchasePlanner {
                         .thenComparing(draft -> draft.line().name()))
                 .map(Draft::line)
                 .toList();
+        List<Purchases.Line> bought =
+                lines.stream().filter(line -> line.boughtEvent() != null).toList();
+        Figure bill = sum("bill." + shop.id(), "Bill at " + shop.name(), "All lines, bought ones as paid", lines);
+        Figure paid = sum("paid." + shop.id(), "Paid at " + shop.name(), "What is ticked off", bought);
+        return new Purchases.Trip(shop.id(), shop.name(), shop.tripAt(), bill, paid, lines);
+    }
+
+    private Figure sum(String id, String label, String rule, List<Purchases.Line> lines) {
         double cents = lines.stream().mapToDouble(line -> line.cost().value()).sum();
-        Figure bill = ledger.figure("bill." + shop.id(), cents, "cents", text.money(cents))
+        return ledger.figure(id, cents, "cents", text.money(cents))
                 .by(
-                        "Bill at " + shop.name(),
-                        "All lines, bought ones as paid",
+                        label,
+                        rule,
                         SUM,
                         () -> lines.stream()
                                 .map(line -> Term.of(line.name(), line.cost()))
                                 .toList());
-        return new Purchases.Trip(shop.id(), shop.name(), shop.tripAt(), bill, lines);
     }
 }

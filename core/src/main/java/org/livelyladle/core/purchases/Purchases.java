@@ -11,19 +11,31 @@ import org.livelyladle.core.measure.Figure;
  *
  * @param bill everything still to buy and everything bought [cents]
  * @param unoffered needs for which no shop of the party has an offer
+ * @param soldOut offers found missing from the shelf, of what is needed
  */
 public record Purchases(
-        Figure bill, List<Trip> trips, List<Need> needs, List<Unoffered> unoffered, List<BeatenPin> beatenPins) {
+        Figure bill,
+        List<Trip> trips,
+        List<Need> needs,
+        List<Unoffered> unoffered,
+        List<SoldOut> soldOut,
+        List<BeatenPin> beatenPins) {
 
     public Purchases {
         trips = List.copyOf(trips);
         needs = List.copyOf(needs);
         unoffered = List.copyOf(unoffered);
+        soldOut = List.copyOf(soldOut);
         beatenPins = List.copyOf(beatenPins);
     }
 
-    /** A shop's list, by aisle [cents]. */
-    public record Trip(String shop, String name, LocalDateTime at, Figure bill, List<Line> lines) {}
+    /**
+     * A shop's list, by aisle.
+     *
+     * @param bill all lines, bought ones as paid [cents]
+     * @param paid bought lines only: the running total [cents]
+     */
+    public record Trip(String shop, String name, LocalDateTime at, Figure bill, Figure paid, List<Line> lines) {}
 
     /**
      * Packs to buy, or bought.
@@ -59,6 +71,9 @@ public record Purchases(
 
     /** Something needed that no shop offers [g]. */
     public record Unoffered(String ingredient, String name, Figure missing) {}
+
+    /** An offer that is not on its shop's shelf. */
+    public record SoldOut(String offer, String ingredient, String name, String shop) {}
 
     /** An offer pin that cannot hold. */
     public record BeatenPin(String ingredient, String offer, String rule) {}

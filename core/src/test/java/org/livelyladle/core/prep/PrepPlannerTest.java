@@ -83,7 +83,9 @@ class PrepPlannerTest {
 
     @Test
     void doneTasksAreMarked() {
-        assertThat(byId(plan(new Facts(List.of(), Set.of(SOAK)))).get(SOAK).done())
+        assertThat(byId(plan(new Facts(List.of(), Set.of(SOAK), Set.of())))
+                        .get(SOAK)
+                        .done())
                 .isTrue();
     }
 }

@@ -94,4 +94,36 @@ class PurchasePlannerTest {
                 .extracting(Purchases.Unoffered::ingredient)
                 .contains("beef-ribeye", "soy-sauce");
     }
+
+    private static PartyEvent event(EventType type, String subject) {
+        return PartyEvent.of(UUID.randomUUID(), Instant.EPOCH, type, subject);
+    }
+
+    @Test
+    void whatIsSoldOutIsBoughtAsTheNextCheapest() {
+        briefs.offers.addAll(List.of(CARROTS, BIG));
+        List<PartyEvent> events = List.of(event(EventType.SOLD_OUT, "carrots"));
+        Purchases purchases = plan(Facts.fold(events));
+
+        assertThat(purchases.trips().get(0).lines())
+                .singleElement()
+                .satisfies(line -> assertThat(line.offer()).isEqualTo("carrots-big"));
+        assertThat(purchases.soldOut()).extracting(Purchases.SoldOut::offer).containsExactly("carrots");
+
+        List<PartyEvent> back = List.of(events.get(0), event(EventType.BACK_ON_SHELF, "carrots"));
+        assertThat(plan(Facts.fold(back)).trips().get(0).lines())
+                .singleElement()
+                .satisfies(line -> assertThat(line.offer()).isEqualTo("carrots"));
+    }
+
+    @Test
+    void theRunningTotalIsWhatWasPaid() {
+        briefs.offers.addAll(List.of(CARROTS, new Offer("udon", "shop", "udon", "Udon", 400, 300, null, null)));
+        PartyEvent bought =
+                new PartyEvent(UUID.randomUUID(), Instant.EPOCH, EventType.BOUGHT, "carrots", "carrot", 1, 500.0, 120);
+        Purchases.Trip trip = plan(Facts.fold(List.of(bought))).trips().get(0);
+
+        assertThat(trip.paid().value()).isEqualTo(120);
+        assertThat(trip.bill().value()).isEqualTo(420);
+    }
 }

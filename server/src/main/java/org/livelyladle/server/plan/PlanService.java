@@ -17,7 +17,7 @@ import org.springframework.stereotype.Service;
 
 /** Computes plans; nothing of them is stored. */
 @Service
-class PlanService {
+public class PlanService {
     private final Planner planner;
     private final PartyService parties;
     private final Clock clock;
@@ -32,7 +32,8 @@ class PlanService {
         return compute(brief, Facts.none()).plan();
     }
 
-    Plan plan(SignedIn host, UUID party) {
+    /** The plan of a stored party, with what has happened there. */
+    public Plan plan(SignedIn host, UUID party) {
         return compute(host, party).plan();
     }
 

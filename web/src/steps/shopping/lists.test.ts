@@ -1,0 +1,48 @@
+import { expect, it } from 'vitest'
+import type { Line } from '@/api/types'
+import { aPlan, figure } from '@/testing'
+import { cents, tripLists } from './lists'
+
+const line = (id: string, aisle: string, boughtEvent?: string): Line => ({
+  id,
+  offer: id,
+  ingredient: id,
+  name: id,
+  aisle,
+  count: 1,
+  grams: 500,
+  amount: '1 × 500 g',
+  unitPrice: '€2.00 a kg',
+  cost: figure(`buy.${id}`, 100, 'cents'),
+  boughtEvent,
+})
+
+it('lists by aisle and counts what is left', () => {
+  const plan = aPlan()
+  plan.purchases.trips[0]?.lines.push(
+    line('tofu', 'Chilled', 'e1'),
+    line('udon', 'Chilled'),
+    line('leek', 'Produce', 'e2'),
+  )
+  plan.purchases.soldOut.push(
+    { offer: 'a', ingredient: 'a', name: 'A', shop: 'market' },
+    { offer: 'b', ingredient: 'b', name: 'B', shop: 'elsewhere' },
+  )
+  const [trip] = tripLists(plan)
+
+  expect(trip?.left).toBe(1)
+  expect(trip?.aisles.map(({ aisle, left }) => [aisle, left])).toEqual([
+    ['Chilled', 1],
+    ['Produce', 0],
+  ])
+  expect(trip?.soldOut.map((offer) => offer.offer)).toEqual(['a'])
+})
+
+it('reads prices as people type them', () => {
+  expect(cents('3,49')).toBe(349)
+  expect(cents(' € 3.5 ')).toBe(350)
+  expect(cents('12')).toBe(1200)
+  expect(cents('-1')).toBeUndefined()
+  expect(cents('3.499')).toBeUndefined()
+  expect(cents('a lot')).toBeUndefined()
+})
