@@ -244,8 +244,8 @@ li {
 
 @media (max-width: 839px) {
   li {
-    grid-template-columns: 48px minmax(0, 1fr) auto auto 44px;
-    grid-template-areas: 'tick name amount cost more' 'tick why why unit more';
+    grid-template-columns: 48px auto minmax(0, 1fr) auto 44px;
+    grid-template-areas: 'tick name name cost more' 'tick amount why unit more';
     gap: 0 10px;
     padding: 4px 0;
   }
@@ -260,6 +260,7 @@ li {
 
   .amount {
     grid-area: amount;
+    font-size: 14px;
   }
 
   .cost {

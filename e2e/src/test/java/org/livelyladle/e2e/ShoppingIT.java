@@ -1,0 +1,119 @@
+package org.livelyladle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** In the shop, at the size of a phone. */
+class ShoppingIT extends BrowserTest {
+    private Page phone;
+
+    @BeforeEach
+    void takeThePhone() {
+        phone = newPage(390, 844, "day");
+        go(phone, "shopping");
+    }
+
+    private Locator box(String name) {
+        return phone.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+    }
+
+    private void open(String name) {
+        button(phone, Pattern.compile("^" + name + ": other size")).click();
+    }
+
+    private String bill() {
+        return phone.locator(".head-line .key").innerText();
+    }
+
+    @Test
+    void theRunningTotalGrowsAndAislesCountDown() {
+        Locator dry = phone.locator("h3", new Page.LocatorOptions().setHasText("Dry goods"))
+                .first();
+        assertThat(dry).containsText("7 left");
+        box("Wolfberries").click();
+        assertThat(dry).containsText("6 left");
+        assertThat(phone.locator(".shop").first()).containsText(Pattern.compile("€2\\.79 paid of"));
+    }
+
+    @Test
+    void anotherSizeAndPriceAreBoughtAsTyped() {
+        String planned = bill();
+        open("Wolfberries, 100 g");
+        phone.getByLabel("Weight, g").fill("80");
+        phone.getByLabel("Paid").fill("much");
+        assertThat(button(phone, "Bought this")).isDisabled();
+        phone.getByLabel("Paid").fill("3,10");
+        button(phone, "Bought this").click();
+
+        assertThat(box("Wolfberries")).isChecked();
+        assertThat(phone.locator(".head-line .key")).not().hasText(planned);
+        phone.reload();
+        assertThat(phone.locator("li.bought", new Page.LocatorOptions().setHasText("Wolfberries")))
+                .containsText("€3.10");
+    }
+
+    @Test
+    void anEmptyShelfIsSolvedAnewWithAnotherPack() {
+        assertThat(box("Fish balls, 250 g")).isVisible();
+        open("Fish balls, 250 g");
+        button(phone, "None left on the shelf").click();
+        assertThat(box("Fish balls, 400 g")).isVisible();
+        assertThat(box("Fish balls, 250 g")).hasCount(0);
+
+        phone.locator(".sold", new Page.LocatorOptions().setHasText("Fish balls, 250 g"))
+                .getByRole(AriaRole.BUTTON)
+                .click();
+        assertThat(box("Fish balls, 250 g")).isVisible();
+    }
+
+    @Test
+    void whatNoShopHasIsReplacedWithTheNextBest() {
+        open("Squid tubes");
+        button(phone, "None left on the shelf").click();
+        assertThat(phone.locator("footer")).containsText("Squid: sold out");
+        button(phone, Pattern.compile("^Take cuttlefish")).click();
+        assertThat(box("Cuttlefish")).isVisible();
+        assertThat(phone.locator("footer")).not().containsText("sold out");
+    }
+
+    @Test
+    void whatIsAtHomeLeavesTheListAndCanBeUndone() {
+        open("Wolfberries, 100 g");
+        button(phone, "Have it at home").click();
+        assertThat(box("Wolfberries")).hasCount(0);
+        button(phone, "Undo: have it at home").click();
+        assertThat(box("Wolfberries")).isVisible();
+    }
+
+    @Test
+    void ticksMadeWithoutAConnectionArriveLater() {
+        phone.context().setOffline(true);
+        box("Wolfberries").click();
+        box("Glass noodles").click();
+        phone.context().setOffline(false);
+        phone.waitForResponse(response -> response.url().endsWith("/events") && response.status() == 200, () -> {});
+        phone.reload();
+        assertThat(box("Wolfberries")).isChecked();
+        assertThat(box("Glass noodles")).isChecked();
+    }
+
+    @Test
+    void theListIsTakenAlongAsAFile() throws IOException {
+        Download csv = phone.waitForDownload(() -> phone.getByText("CSV", new Page.GetByTextOptions().setExact(true))
+                .click());
+
+        assertThat(Files.readString(csv.path()))
+                .startsWith("shop,trip,aisle,item")
+                .contains("Wolfberries, 100 g");
+    }
+}
