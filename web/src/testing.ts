@@ -1,12 +1,27 @@
 /** Small made-up data for the tests of the page. */
 
-import type { Brief, Figure, Plan } from '@/api/types'
+import type { Brief, Figure, Line, Plan } from '@/api/types'
 
 export const figure = (id: string, value: number, unit = 'g', text = `${value} ${unit}`): Figure => ({
   id,
   value,
   unit,
   text,
+})
+
+/** A pack of 500 g for one euro. */
+export const aLine = (id: string, aisle: string, boughtEvent?: string): Line => ({
+  id,
+  offer: id,
+  ingredient: id,
+  name: id,
+  aisle,
+  count: 1,
+  grams: 500,
+  amount: '1 × 500 g',
+  unitPrice: '€2.00 a kg',
+  cost: figure(`buy.${id}`, 100, 'cents'),
+  boughtEvent,
 })
 
 export function aBrief(): Brief {

@@ -1,5 +1,5 @@
 import { createStore, del, get, set } from 'idb-keyval'
-import type { Brief, PartyEvent } from '@/api/types'
+import type { Brief, Catalogue, PartyEvent, PartyView, Plan } from '@/api/types'
 
 /** An edit the server does not have yet, with the revision it was made on. */
 export interface Draft {
@@ -8,7 +8,15 @@ export interface Draft {
   brief: Brief
 }
 
+/** A party as it was last seen here, for opening it without a connection. */
+export interface Seen {
+  view: PartyView
+  plan: Plan
+  catalogue: Catalogue
+}
+
 const drafts = () => createStore('lively-ladle-drafts', 'drafts')
+const seen = () => createStore('lively-ladle-seen', 'parties')
 const outbox = () => createStore('lively-ladle-outbox', 'events')
 
 /** Keeps what is typed on this device until the server has it. Vue's proxies cannot be stored, hence the copy. */
@@ -20,3 +28,7 @@ export const dropDraft = (party: string) => del(party, drafts())
 export const keepEvents = (party: string, events: PartyEvent[]) =>
   set(party, JSON.parse(JSON.stringify(events)) as PartyEvent[], outbox())
 export const findEvents = async (party: string) => (await get<PartyEvent[]>(party, outbox())) ?? []
+
+export const keepSeen = (party: string, last: Seen) =>
+  set(party, JSON.parse(JSON.stringify(last)) as Seen, seen())
+export const findSeen = (party: string) => get<Seen>(party, seen())

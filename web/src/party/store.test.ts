@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import type { Brief } from '@/api/types'
-import { aBrief, aPlan } from '@/testing'
+import { aBrief, aLine, aPlan } from '@/testing'
 import { useParty } from './store'
 
 const drafts = new Map<string, unknown>()
@@ -25,7 +25,11 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   const view = () => ({ id: 'p', revision: server.revision, brief: server.brief })
   if (request.url.endsWith('/catalogue'))
     return answer(200, { cuts: [], ingredients: [], broths: [], sauces: [] })
-  if (request.url.endsWith('/plan')) return answer(200, aPlan())
+  if (request.url.endsWith('/plan')) {
+    const plan = aPlan()
+    plan.purchases.trips[0]?.lines.push(aLine('leek', 'Produce'))
+    return answer(200, plan)
+  }
   if (request.url.endsWith('/events')) {
     server.events.push(...((await request.json()) as unknown[]))
     return answer(200, { recorded: 1, known: 0 })
@@ -64,7 +68,7 @@ it('saves an edit as the next revision', async () => {
 
   expect(party.saveState).toBe('saved')
   expect(server.brief.title).toBe('Feast')
-  expect(drafts.size).toBe(0)
+  expect([...drafts.keys()].filter((key) => key.startsWith('lively-ladle-drafts'))).toEqual([])
 })
 
 it('makes an edit undone and done again, each saved anew', async () => {
@@ -131,6 +135,34 @@ it('keeps what is typed while the server is away, and takes it up again', async 
   expect(again.brief?.title).toBe('Feast')
   await again.save()
   expect(server.brief.title).toBe('Feast')
+})
+
+it('opens without a connection as it was last seen, and shows what happens meanwhile', async () => {
+  await opened()
+  await vi.waitFor(() => expect([...drafts.keys()]).toContain('lively-ladle-seenp'))
+  server.down = true
+  setActivePinia(createPinia())
+  const again = await opened()
+
+  expect(again.brief?.title).toBe('Supper')
+  expect(again.offline).toBe(true)
+  const line = again.plan?.purchases.trips[0]?.lines[0]
+  expect(line?.boughtEvent).toBeUndefined()
+  await again.record({
+    type: 'BOUGHT',
+    subject: 'leek',
+    ingredient: 'leek',
+    count: 1,
+    grams: 500,
+    priceCents: 99,
+  })
+  expect(again.plan?.purchases.trips[0]?.lines[0]?.boughtEvent).toBeTruthy()
+})
+
+it('cannot open a party it never saw without a connection', async () => {
+  server.down = true
+
+  await expect(opened()).rejects.toThrow('No connection')
 })
 
 it('sends an event once it can, under the id it made', async () => {

@@ -3,9 +3,10 @@ import { computed, ref, shallowRef } from 'vue'
 import { api, ask, NoConnection, RequestRefused } from '@/api/client'
 import type { Brief, Catalogue, PartyEvent, PartyView, Plan, Working } from '@/api/types'
 import { apply, diff, inverse, merge, type Change, type Json } from './changes'
-import { dropDraft, findDraft, findEvents, keepDraft, keepEvents } from './drafts'
+import { dropDraft, findDraft, findEvents, findSeen, keepDraft, keepEvents, keepSeen } from './drafts'
 import { changedFigures, figureTexts } from './figures'
 import { latest } from './latest'
+import { withPending } from './outbox'
 
 const SAVE_AFTER_MS = 400
 const RETRY_AFTER_MS = 3000
@@ -31,7 +32,11 @@ export const useParty = defineStore('party', () => {
   const revision = ref(0)
   const base = shallowRef<Brief>()
   const brief = shallowRef<Brief>()
-  const plan = shallowRef<Plan>()
+  /** As the server computed it last; {@link plan} shows what happened since on top of it. */
+  const computedPlan = shallowRef<Plan>()
+  const pending = shallowRef<PartyEvent[]>([])
+  const plan = computed(() => computedPlan.value && withPending(computedPlan.value, pending.value))
+  const offline = ref(false)
   const catalogue = shallowRef<Catalogue>()
   const undone = shallowRef<Command[]>([])
   const done = shallowRef<Command[]>([])
@@ -42,24 +47,37 @@ export const useParty = defineStore('party', () => {
   let beforeEdit = new Map<string, string>()
   let timer: ReturnType<typeof setTimeout> | undefined
   let saving: Promise<void> | undefined
-  let pending: PartyEvent[] = []
 
   const path = () => ({ params: { path: { id: id.value } } })
 
   async function open(party: string): Promise<void> {
     id.value = party
-    brief.value = plan.value = undefined
+    brief.value = computedPlan.value = undefined
     done.value = []
     undone.value = []
     was.value = new Map()
     beforeEdit = new Map()
-    catalogue.value ??= await ask(api.GET('/api/catalogue'))
-    const view = await ask(api.GET('/api/parties/{id}', path()))
+    pending.value = await findEvents(party)
+    const view = await newestOrSeen(party)
     adopt(view)
     await takeUpDraft(view.brief)
-    pending = await findEvents(party)
     await sendEvents()
     await plans(brief.value ?? view.brief)
+  }
+
+  /** From the server, or without a connection as it was last seen here. */
+  async function newestOrSeen(party: string): Promise<PartyView> {
+    try {
+      catalogue.value ??= await ask(api.GET('/api/catalogue'))
+      return await ask(api.GET('/api/parties/{id}', path()))
+    } catch (e) {
+      const last = e instanceof NoConnection ? await findSeen(party) : undefined
+      if (!last) throw e
+      offline.value = true
+      catalogue.value = last.catalogue
+      computedPlan.value = last.plan
+      return last.view
+    }
   }
 
   function adopt(view: PartyView): void {
@@ -79,12 +97,26 @@ export const useParty = defineStore('party', () => {
     (draft) => ask(api.POST('/api/parties/{id}/plan', { ...path(), body: draft })),
     (next) => {
       if (beforeEdit.size > 0) was.value = changedFigures(beforeEdit, figureTexts(next))
-      plan.value = next
+      computedPlan.value = next
+      offline.value = false
+      remember(next)
     },
     (e) => {
-      message.value = e instanceof Error ? e.message : String(e)
+      offline.value = e instanceof NoConnection
+      if (offline.value) setTimeout(() => void replan(), RETRY_AFTER_MS)
+      else message.value = e instanceof Error ? e.message : String(e)
     },
   )
+
+  async function replan(): Promise<void> {
+    if (brief.value) await plans(brief.value)
+  }
+
+  function remember(next: Plan): void {
+    if (!base.value || !catalogue.value) return
+    const view = { id: id.value, revision: revision.value, brief: base.value }
+    void keepSeen(id.value, { view, plan: next, catalogue: catalogue.value })
+  }
 
   /** One gesture, one command, one undo step. */
   function edit(label: string, change: (draft: Brief) => void): void {
@@ -218,21 +250,22 @@ export const useParty = defineStore('party', () => {
 
   /** Records something that happened; kept on this device until the server has it. */
   async function record(event: Omit<PartyEvent, 'id' | 'at'>): Promise<void> {
-    pending.push({ ...event, id: crypto.randomUUID(), at: new Date().toISOString() })
-    await keepEvents(id.value, pending)
+    pending.value = [...pending.value, { ...event, id: crypto.randomUUID(), at: new Date().toISOString() }]
+    await keepEvents(id.value, pending.value)
     await sendEvents()
-    if (brief.value) await plans(brief.value)
   }
 
   async function sendEvents(): Promise<void> {
-    if (pending.length === 0) return
-    const batch = [...pending]
+    const batch = pending.value
+    if (batch.length === 0) return
     try {
       await ask(api.POST('/api/parties/{id}/events', { ...path(), body: batch }))
-      pending = pending.filter((event) => !batch.includes(event))
-      await keepEvents(id.value, pending)
+      await replan()
+      pending.value = pending.value.filter((event) => !batch.includes(event))
+      await keepEvents(id.value, pending.value)
     } catch (e) {
       if (!(e instanceof NoConnection)) throw e
+      offline.value = true
       setTimeout(() => void sendEvents(), RETRY_AFTER_MS)
     }
   }
@@ -251,6 +284,7 @@ export const useParty = defineStore('party', () => {
     plan,
     catalogue,
     saveState,
+    offline,
     message,
     clash,
     was,

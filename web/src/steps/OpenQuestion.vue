@@ -22,6 +22,9 @@ async function mend(unmet: Unmet): Promise<void> {
 <template>
   <footer class="question">
     <p v-if="party.message" role="alert">{{ party.message }}</p>
+    <p v-else-if="party.offline" role="status">
+      No connection. What you do is kept here and sent as soon as there is one.
+    </p>
     <template v-else-if="worst">
       <p role="status">
         {{ worst.text }}

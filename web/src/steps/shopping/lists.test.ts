@@ -1,28 +1,13 @@
 import { expect, it } from 'vitest'
-import type { Line } from '@/api/types'
-import { aPlan, figure } from '@/testing'
+import { aLine, aPlan } from '@/testing'
 import { cents, tripLists } from './lists'
-
-const line = (id: string, aisle: string, boughtEvent?: string): Line => ({
-  id,
-  offer: id,
-  ingredient: id,
-  name: id,
-  aisle,
-  count: 1,
-  grams: 500,
-  amount: '1 × 500 g',
-  unitPrice: '€2.00 a kg',
-  cost: figure(`buy.${id}`, 100, 'cents'),
-  boughtEvent,
-})
 
 it('lists by aisle and counts what is left', () => {
   const plan = aPlan()
   plan.purchases.trips[0]?.lines.push(
-    line('tofu', 'Chilled', 'e1'),
-    line('udon', 'Chilled'),
-    line('leek', 'Produce', 'e2'),
+    aLine('tofu', 'Chilled', 'e1'),
+    aLine('udon', 'Chilled'),
+    aLine('leek', 'Produce', 'e2'),
   )
   plan.purchases.soldOut.push(
     { offer: 'a', ingredient: 'a', name: 'A', shop: 'market' },

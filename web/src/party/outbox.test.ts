@@ -1,0 +1,46 @@
+import { expect, it } from 'vitest'
+import type { PartyEvent, PrepTask } from '@/api/types'
+import { aLine, aPlan, figure } from '@/testing'
+import { withPending } from './outbox'
+
+const event = (type: PartyEvent['type'], subject: string, id = `${type}-${subject}`): PartyEvent => ({
+  id,
+  at: '2026-11-28T10:00:00Z',
+  type,
+  subject,
+})
+
+function plan() {
+  const made = aPlan()
+  made.purchases.trips[0]?.lines.push(aLine('tofu', 'Chilled'), aLine('leek', 'Produce', 'earlier'))
+  made.prep.tasks.push({
+    id: 'soak',
+    what: 'Soak',
+    minutes: figure('m', 10, 'min'),
+    done: false,
+  } as unknown as PrepTask)
+  return made
+}
+
+const boughtBy = (events: PartyEvent[]) =>
+  withPending(plan(), events).purchases.trips[0]?.lines.map((line) => line.boughtEvent)
+
+it('shows ticks at once, and takes them back', () => {
+  expect(boughtBy([])).toEqual([undefined, 'earlier'])
+  expect(boughtBy([event('BOUGHT', 'tofu', 'now')])).toEqual(['now', 'earlier'])
+  expect(boughtBy([event('BOUGHT', 'tofu', 'now'), event('RETURNED', 'now')])).toEqual([undefined, 'earlier'])
+  expect(boughtBy([event('RETURNED', 'earlier')])).toEqual([undefined, undefined])
+})
+
+it('ticks and reopens tasks', () => {
+  const done = (events: PartyEvent[]) => withPending(plan(), events).prep.tasks[0]?.done
+
+  expect(done([event('TASK_DONE', 'soak')])).toBe(true)
+  expect(done([event('TASK_DONE', 'soak'), event('TASK_REOPENED', 'soak')])).toBe(false)
+})
+
+it('leaves a plan as it is when there is nothing to send', () => {
+  const made = plan()
+
+  expect(withPending(made, [])).toBe(made)
+})
