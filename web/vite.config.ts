@@ -1,12 +1,35 @@
 import { fileURLToPath, URL } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import vuetify, { transformAssetUrls } from 'vite-plugin-vuetify'
+import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
 
 const API = process.env.LADLE_API ?? 'http://127.0.0.1:8080'
 
 export default defineConfig({
-  plugins: [vue({ template: { transformAssetUrls } }), vuetify({ autoImport: true })],
+  plugins: [
+    vue({ template: { transformAssetUrls } }),
+    vuetify({ autoImport: true }),
+    // keeps the page itself on the device; what it shows and sends is kept by the page, never replayed from here
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: null,
+      manifest: {
+        name: 'Lively Ladle',
+        short_name: 'Ladle',
+        description: 'Plans a hot pot party: portions, purchases, prep and the table.',
+        theme_color: '#1d2f4f',
+        background_color: '#eef2f1',
+        display: 'standalone',
+        icons: [{ src: '/ladle.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        globIgnores: ['**/*vietnamese*'],
+        navigateFallbackDenylist: [/^\/(api|v3|actuator)\//],
+      },
+    }),
+  ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: {
     target: 'baseline-widely-available',
