@@ -59,10 +59,22 @@ function toggle(sauce: string, on: boolean): void {
           <span>{{ part.name }}</span>
           <span class="amount"><FigureText :figure="part.volume" /></span>
         </li>
+        <li v-if="sauce.need.broth">
+          <span>{{ sauce.need.from || 'Hot water' }}</span>
+          <span class="amount"><FigureText :figure="sauce.need.broth" /></span>
+        </li>
       </ul>
+      <p v-if="sauce.need.broth" class="caution">
+        {{
+          sauce.need.from
+            ? `Ladle the ${sauce.need.from.toLowerCase()} before any food goes in.`
+            : 'No broth suits all who get this sauce: thin it with hot water.'
+        }}
+      </p>
       <p v-if="sauce.clashes.length > 0" class="clash">
         <span v-for="clash in sauce.clashes" :key="clash.guest" class="chip">
-          not for {{ nameOf(clash.guest) }}: {{ clash.reason }}
+          not for {{ nameOf(clash.guest) }}: {{ clash.reason
+          }}{{ clash.instead ? `; ${clash.instead.toLowerCase()} instead` : '' }}
         </span>
       </p>
       <p v-if="sauce.need.caution" class="caution">{{ sauce.need.caution }}</p>

@@ -175,6 +175,7 @@ final class CatalogueLoader {
                 row.text("name"),
                 row.text("remark"),
                 row.yesNo("rawEgg"),
+                row.number("brothMlPer100", 0, 80),
                 entry.list("parts").stream()
                         .map(part -> new Sauce.Part(
                                 part.reference("ingredient", ingredientIds::contains, "ingredient"),

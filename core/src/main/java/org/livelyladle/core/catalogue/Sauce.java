@@ -7,10 +7,18 @@ import org.livelyladle.core.measure.Mark;
  * A house sauce by its parts per 100 ml.
  *
  * @param rawEgg true when it holds egg that is not cooked through
+ * @param brothMlPer100 broth in 100 ml of sauce, ladled before any food goes in [ml]
  * @param minutes time to stir it, any amount [min]
  */
 public record Sauce(
-        String id, String name, String remark, boolean rawEgg, List<Part> parts, double minutes, Mark mark) {
+        String id,
+        String name,
+        String remark,
+        boolean rawEgg,
+        double brothMlPer100,
+        List<Part> parts,
+        double minutes,
+        Mark mark) {
 
     public Sauce {
         parts = List.copyOf(parts);

@@ -1,5 +1,6 @@
 package org.livelyladle.core.measure;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import javax.measure.UnitConverter;
@@ -17,6 +18,15 @@ public final class KitchenText {
     private static final int TABLESPOONS_PER_CUP = 16;
     private static final int TEASPOONS_PER_CUP = 48;
     private static final int CUPS_PER_QUART = 4;
+    /** Metric spoons; common practice [ml]. */
+    private static final double TEASPOON_ML = 5;
+
+    private static final double TABLESPOON_ML = 15;
+    /** From here on tablespoons are quicker [ml]. */
+    private static final double TEASPOONS_TO_ML = 11;
+    /** Beyond six tablespoons a jug is quicker [ml]. */
+    private static final double MOST_SPOONED_ML = 97;
+
     private static final Map<String, String> SYMBOLS = Map.of("EUR", "€", "USD", "$", "GBP", "£");
 
     private final UnitSystem units;
@@ -43,6 +53,22 @@ public final class KitchenText {
     /** Volume [ml] as 5 ml, 0.05 l, or spoons, quarter cups and quarts. */
     public String millilitres(double ml) {
         return units == UnitSystem.METRIC ? metricMillilitres(ml) : usMillilitres(ml);
+    }
+
+    /** Volume [ml] as a cook spoons it: quarter teaspoons of 5 ml, half tablespoons of 15 ml, else as other volumes. */
+    public String spoons(double ml) {
+        if (units == UnitSystem.US || ml > MOST_SPOONED_ML) {
+            return millilitres(ml);
+        }
+        return ml < TEASPOONS_TO_ML
+                ? fraction(Math.max(0.25, roundTo(ml / TEASPOON_ML, 0.25))) + " tsp"
+                : fraction(roundTo(ml / TABLESPOON_ML, 0.5)) + " tbsp";
+    }
+
+    private static String fraction(double quarters) {
+        long whole = (long) Math.floor(quarters);
+        String rest = List.of("", "¼", "½", "¾").get((int) Math.round((quarters - whole) * 4));
+        return (whole == 0 && !rest.isEmpty() ? "" : String.valueOf(whole)) + rest;
     }
 
     /** Money [cents] with two decimals. */

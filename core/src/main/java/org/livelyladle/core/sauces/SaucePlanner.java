@@ -5,11 +5,14 @@ import static org.livelyladle.core.measure.Operation.QUOTIENT;
 import static org.livelyladle.core.measure.Operation.SUM;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Need;
+import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.Sauce;
@@ -55,7 +58,8 @@ public final class SaucePlanner {
             if (broken.isEmpty()) {
                 safe.add(sauce);
             } else {
-                clashes.add(new Sauces.Clash(guest.id(), sauce.id(), reason(broken, sauce)));
+                clashes.add(
+                        new Sauces.Clash(guest.id(), sauce.id(), reason(broken, sauce), instead(guest, sauce, sauces)));
             }
         }
         if (safe.isEmpty()) {
@@ -88,6 +92,20 @@ public final class SaucePlanner {
         return sauce.rawEgg() && broken.stream().anyMatch(need -> need.kind().isDelicate())
                 ? needs + ": raw egg"
                 : needs;
+    }
+
+    /** Of the sauces that suit, one on the table before one of the catalogue, then the one sharing most ingredients. */
+    private String instead(Guest guest, Sauce sauce, List<Sauce> onTable) {
+        Set<String> wanted = sauce.parts().stream().map(Sauce.Part::ingredient).collect(Collectors.toSet());
+        return catalogue.sauces().stream()
+                .filter(other -> Needs.brokenByEating(guest, Content.of(other, catalogue))
+                        .isEmpty())
+                .max(Comparator.comparing((Sauce other) -> onTable.contains(other))
+                        .thenComparing(other -> other.parts().stream()
+                                .filter(part -> wanted.contains(part.ingredient()))
+                                .count()))
+                .map(Sauce::name)
+                .orElse("");
     }
 
     private Figure budget(Guest guest) {
@@ -137,27 +155,58 @@ public final class SaucePlanner {
         String caution = sauce.rawEgg()
                 ? "Raw egg: not for children, pregnant or immune-weak guests; use very fresh or pasteurised eggs."
                 : "";
-        return new Sauces.SauceNeed(sauce.id(), sauce.name(), sauce.remark(), make, parts, caution);
+        Figure broth = sauce.brothMlPer100() > 0 && ml > 0 ? broth(sauce, make) : null;
+        return new Sauces.SauceNeed(
+                sauce.id(),
+                sauce.name(),
+                sauce.remark(),
+                make,
+                parts,
+                broth,
+                broth == null ? "" : brothFrom(own),
+                caution);
+    }
+
+    private Figure broth(Sauce sauce, Figure make) {
+        double ml = make.value() * sauce.brothMlPer100() / 100;
+        return ledger.figure("saucebroth." + sauce.id(), ml, "ml", text.spoons(ml))
+                .by(
+                        "Broth for " + sauce.name(),
+                        "Sauce to stir x share; ladled before any food goes in, so that it holds nothing but broth",
+                        PRODUCT,
+                        () -> List.of(Term.of("sauce to stir", make), share(sauce.brothMlPer100(), sauce)));
+    }
+
+    private static Term share(double mlPer100, Sauce sauce) {
+        return Term.of("share", mlPer100 / 100, "1", KitchenText.number(mlPer100, 1) + " %", "recipe", sauce.mark());
+    }
+
+    /** The mildest broth on the table that everybody may have who gets the sauce. */
+    private String brothFrom(List<Sauces.Serving> eaters) {
+        return brief.sides().stream()
+                .map(side -> catalogue.broth(side.broth()))
+                .filter(broth -> eaters.stream().allMatch(serving -> maySip(serving.guest(), broth)))
+                .min(Comparator.comparing(Broth::heat))
+                .map(Broth::name)
+                .orElse("");
+    }
+
+    private boolean maySip(String guest, Broth broth) {
+        Guest eater = brief.guest(guest).orElseThrow();
+        return broth.heat().compareTo(eater.heat()) <= 0
+                && Needs.brokenByEating(eater, Content.of(broth, catalogue)).isEmpty();
     }
 
     private Sauces.PartNeed part(Sauce sauce, Sauce.Part part, Figure make) {
         Ingredient ingredient = catalogue.ingredient(part.ingredient());
         double ml = make.value() * part.mlPer100() / 100;
         String id = "saucepart." + sauce.id() + "." + ingredient.id();
-        Figure volume = ledger.figure(id + ".ml", ml, "ml", text.millilitres(ml))
+        Figure volume = ledger.figure(id + ".ml", ml, "ml", text.spoons(ml))
                 .by(
                         ingredient.name() + " for " + sauce.name(),
                         "Sauce to stir x share",
                         PRODUCT,
-                        () -> List.of(
-                                Term.of("sauce to stir", make),
-                                Term.of(
-                                        "share",
-                                        part.mlPer100() / 100,
-                                        "1",
-                                        KitchenText.number(part.mlPer100(), 1) + " %",
-                                        "recipe",
-                                        sauce.mark())));
+                        () -> List.of(Term.of("sauce to stir", make), share(part.mlPer100(), sauce)));
         double grams = ml * ingredient.densityGPerMl();
         Figure weight = ledger.figure(id, grams, "g", text.grams(grams))
                 .by(

@@ -1,6 +1,7 @@
 package org.livelyladle.core.sauces;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.measure.Figure;
 
 /** The house sauces of the evening. */
@@ -12,9 +13,21 @@ public record Sauces(List<SauceNeed> needs, List<Serving> servings, List<Clash> 
         without = List.copyOf(without);
     }
 
-    /** A sauce to stir [ml], with its parts [g] in the recipe's order and any caution. */
+    /**
+     * A sauce to stir [ml], with its parts [g] in the recipe's order and any caution.
+     *
+     * @param broth what to ladle for it before any food goes in [ml]; null for a sauce without
+     * @param from the side to ladle from, which suits all who get the sauce; empty when none does, then take water
+     */
     public record SauceNeed(
-            String sauce, String name, String remark, Figure make, List<PartNeed> parts, String caution) {}
+            String sauce,
+            String name,
+            String remark,
+            Figure make,
+            List<PartNeed> parts,
+            @Nullable Figure broth,
+            String from,
+            String caution) {}
 
     /** An ingredient of a sauce: measured by volume, bought by weight [ml, g]. */
     public record PartNeed(String ingredient, String name, Figure volume, Figure grams) {}
@@ -22,6 +35,10 @@ public record Sauces(List<SauceNeed> needs, List<Serving> servings, List<Clash> 
     /** What a guest gets of a sauce [ml]. */
     public record Serving(String guest, String sauce, Figure ml) {}
 
-    /** A sauce a guest keeps away from, and why. */
-    public record Clash(String guest, String sauce, String reason) {}
+    /**
+     * A sauce a guest keeps away from, and why.
+     *
+     * @param instead the most alike sauce that suits, on the table before one of the catalogue; empty when there is none
+     */
+    public record Clash(String guest, String sauce, String reason, String instead) {}
 }

@@ -47,7 +47,7 @@ class CatalogueLoaderTest {
                         .filteredOn(ingredient -> ingredient.category() == category)
                         .hasSizeGreaterThanOrEqualTo(9));
         assertThat(catalogue.broths()).hasSize(5);
-        assertThat(catalogue.sauces()).hasSize(4);
+        assertThat(catalogue.sauces()).hasSize(10);
         assertThat(catalogue.ingredients())
                 .filteredOn(ingredient -> ingredient.category() != Category.LARDER)
                 .allSatisfy(ingredient -> assertThat(catalogue.cuts())

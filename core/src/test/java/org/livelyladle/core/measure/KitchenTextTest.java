@@ -34,6 +34,13 @@ class KitchenTextTest {
         assertThat(us.millilitres(ml)).isEqualTo(inUs);
     }
 
+    /** Metric spoons of 5 and 15 ml: common practice. */
+    @ParameterizedTest
+    @CsvSource({"0.4,¼ tsp", "2.5,½ tsp", "8.7,1¾ tsp", "12,1 tbsp", "24,1½ tbsp", "96,6½ tbsp", "120,120 ml"})
+    void smallVolumesAreSpooned(double ml, String inMetric) {
+        assertThat(metric.spoons(ml)).isEqualTo(inMetric);
+    }
+
     @Test
     void timesAreRoundedUpSoThatNothingIsTakenOutTooSoon() {
         assertThat(KitchenText.seconds(59.2)).isEqualTo("1 min");

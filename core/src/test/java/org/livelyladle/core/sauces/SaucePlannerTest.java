@@ -30,16 +30,19 @@ class SaucePlannerTest {
 
         assertThat(sauces.needs().get(0).make().value()).isCloseTo(30, within(1e-9));
         assertThat(sauces.needs().get(1).make().value()).isCloseTo(90, within(1e-9));
-        assertThat(sauces.clashes()).containsExactly(new Sauces.Clash("ann", "soy-spring-onion", "no sesame"));
+        assertThat(sauces.clashes())
+                .containsExactly(new Sauces.Clash("ann", "soy-spring-onion", "no sesame", "Lime, ginger and tamari"));
     }
 
     @Test
     void partsAddUpToTheSauce() {
+        briefs.sauces = List.of("soy-spring-onion", "sesame-peanut", "citrus-soy");
         for (Sauces.SauceNeed need : plan().sauces().needs()) {
             double parts = need.parts().stream()
                     .mapToDouble(part -> part.volume().value())
                     .sum();
-            assertThat(parts).isCloseTo(need.make().value(), within(1e-9));
+            double broth = need.broth() == null ? 0 : need.broth().value();
+            assertThat(parts + broth).isCloseTo(need.make().value(), within(1e-9));
         }
     }
 
@@ -50,7 +53,8 @@ class SaucePlannerTest {
         Plan plan = plan();
 
         assertThat(plan.sauces().clashes())
-                .containsExactly(new Sauces.Clash("ann", "egg-yolk-soy", "small child: raw egg"));
+                .containsExactly(new Sauces.Clash(
+                        "ann", "egg-yolk-soy", "small child: raw egg", "Soy, vinegar and spring onion"));
         assertThat(plan.sauces().without()).containsExactly("ann");
         assertThat(plan.unmet()).anySatisfy(unmet -> {
             assertThat(unmet.text()).isEqualTo("No sauce suits ann.");
@@ -63,9 +67,29 @@ class SaucePlannerTest {
     void everySauceOfTheCatalogueIsWhole() {
         assertThat(Catalogue.builtIn().sauces())
                 .allSatisfy(sauce -> assertThat(sauce.parts().stream()
-                                .mapToDouble(part -> part.mlPer100())
-                                .sum())
+                                        .mapToDouble(part -> part.mlPer100())
+                                        .sum()
+                                + sauce.brothMlPer100())
                         .as(sauce.id())
                         .isEqualTo(100));
+    }
+
+    /** 120 ml of sauce for two, a fifth of it broth. */
+    @Test
+    void brothForASauceIsSetAsideFromASideThatSuitsAllWhoGetIt() {
+        briefs.sauces = List.of("sesame-peanut");
+        briefs.pots.clear();
+        briefs.pots.add(Briefs.pot("pot", 4000, "numbing-chilli", "ginger-chicken", "kelp-shiitake"));
+        Sauces.SauceNeed need = plan().sauces().needs().get(0);
+        assertThat(need.broth()).isNotNull();
+        assertThat(need.broth().value()).isCloseTo(24, within(1e-9));
+        assertThat(need.from()).isEqualTo("Ginger chicken");
+
+        briefs.guests.set(0, Briefs.guest("ann", Briefs.diet(NeedKind.VEGAN)));
+        assertThat(plan().sauces().needs().get(0).from()).isEqualTo("Kelp and shiitake");
+        briefs.pots.set(0, Briefs.pot("pot", 4000, "ginger-chicken"));
+        assertThat(plan().sauces().needs().get(0).from())
+                .as("no side suits: water")
+                .isEmpty();
     }
 }
