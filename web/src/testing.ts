@@ -176,6 +176,7 @@ export function aPlan(): Plan {
       tasks: [],
       beatenPins: [],
     },
+    equipment: [],
     cautions: [],
     suggestions: [],
     unmet: [

@@ -446,6 +446,11 @@ export interface components {
             /** Format: int32 */
             pieces: number;
         };
+        Equipment: {
+            count: components["schemas"]["Figure"];
+            name: string;
+            remark: string;
+        };
         EventReceipt: {
             /** Format: int32 */
             known: number;
@@ -630,6 +635,7 @@ export interface components {
         Plan: {
             broths: components["schemas"]["Broths"];
             cautions: components["schemas"]["Caution"][];
+            equipment: components["schemas"]["Equipment"][];
             portions: components["schemas"]["Portions"];
             prep: components["schemas"]["Prep"];
             purchases: components["schemas"]["Purchases"];
@@ -778,6 +784,8 @@ export interface components {
             value: string;
         };
         Sauce: {
+            /** Format: double */
+            brothMlPer100: number;
             id: string;
             /** @enum {string} */
             mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
@@ -804,6 +812,7 @@ export interface components {
         };
         SaucesClash: {
             guest: string;
+            instead: string;
             reason: string;
             sauce: string;
         };
@@ -814,7 +823,9 @@ export interface components {
             volume: components["schemas"]["Figure"];
         };
         SaucesSauceNeed: {
+            broth?: components["schemas"]["Figure"];
             caution: string;
+            from: string;
             make: components["schemas"]["Figure"];
             name: string;
             parts: components["schemas"]["SaucesPartNeed"][];

@@ -83,6 +83,17 @@ const tick = (task: PrepTask) =>
     </ul>
   </section>
   <p class="quiet end">{{ dayText(brief.sitDown) }}, {{ clockText(brief.sitDown) }}: sit down.</p>
+  <section v-if="plan.equipment.length > 0" class="equipment" aria-label="On the table">
+    <h2>On the table</h2>
+    <ul>
+      <li v-for="item in plan.equipment" :key="item.count.id">
+        <b><FigureText :figure="item.count" /></b>
+        <span>
+          {{ item.name }} <span class="quiet">{{ item.remark }}</span>
+        </span>
+      </li>
+    </ul>
+  </section>
   <CautionList step="PREP" />
 </template>
 
@@ -161,6 +172,26 @@ li {
 .end {
   border-top: 2px solid var(--rim);
   padding-top: 6px;
+}
+
+.equipment {
+  margin-top: 18px;
+}
+
+.equipment ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  gap: 0 26px;
+  padding-top: 6px;
+}
+
+.equipment li {
+  grid-template-columns: 34px 1fr;
+  padding: 7px 0;
+}
+
+.equipment b {
+  text-align: right;
 }
 
 @media (max-width: 839px) {

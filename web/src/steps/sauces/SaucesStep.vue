@@ -8,11 +8,13 @@ const { party, brief, plan, catalogue } = useOpenParty()
 const nameOf = (guest: string) => brief.value.guests.find((g) => g.id === guest)?.name ?? guest
 const total = computed(() => plan.value.sauces.needs.length)
 const sauces = computed(() =>
-  catalogue.value.sauces.map((sauce) => ({
-    ...sauce,
-    need: plan.value.sauces.needs.find((need) => need.sauce === sauce.id),
-    clashes: plan.value.sauces.clashes.filter((clash) => clash.sauce === sauce.id),
-  })),
+  catalogue.value.sauces
+    .map((sauce) => ({
+      ...sauce,
+      need: plan.value.sauces.needs.find((need) => need.sauce === sauce.id),
+      clashes: plan.value.sauces.clashes.filter((clash) => clash.sauce === sauce.id),
+    }))
+    .sort((a, b) => Number(b.need !== undefined) - Number(a.need !== undefined)),
 )
 
 function toggle(sauce: string, on: boolean): void {

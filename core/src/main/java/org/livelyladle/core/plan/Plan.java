@@ -3,6 +3,7 @@ package org.livelyladle.core.plan;
 import java.util.List;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.equipment.Equipment;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.prep.Prep;
 import org.livelyladle.core.purchases.Purchases;
@@ -12,6 +13,7 @@ import org.livelyladle.core.table.TablePlan;
 /**
  * Everything computed for a party. The same brief, catalogue, facts and day give an equal plan.
  *
+ * @param equipment what to set out besides food
  * @param unmet what cannot be given, worst first
  * @param suggestions what would make a better menu
  */
@@ -23,12 +25,14 @@ public record Plan(
         Sauces sauces,
         Purchases purchases,
         Prep prep,
+        List<Equipment> equipment,
         List<Caution> cautions,
         List<Unmet> unmet,
         List<Suggestion> suggestions) {
 
     public Plan {
         windows = List.copyOf(windows);
+        equipment = List.copyOf(equipment);
         cautions = List.copyOf(cautions);
         unmet = List.copyOf(unmet);
         suggestions = List.copyOf(suggestions);

@@ -12,6 +12,7 @@ import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.cooking.WindowPlanner;
+import org.livelyladle.core.equipment.EquipmentPlanner;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
@@ -59,6 +60,7 @@ public final class Planner {
                 sauces,
                 purchases,
                 prep,
+                new EquipmentPlanner(brief, catalogue, ledger).plan(portions, sauces),
                 new CautionFinder(brief, catalogue, portions, asOf).find(),
                 new UnmetFinder(
                                 brief,
