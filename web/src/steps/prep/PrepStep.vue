@@ -118,6 +118,7 @@ const tick = (task: PrepTask) =>
 
 .note {
   white-space: nowrap;
+  margin-left: 0.35em;
 }
 
 .note + .note::before {

@@ -245,7 +245,7 @@ li {
 @media (max-width: 839px) {
   li {
     grid-template-columns: 48px auto minmax(0, 1fr) auto 44px;
-    grid-template-areas: 'tick name name cost more' 'tick amount why unit more';
+    grid-template-areas: 'tick name name cost more' 'tick amount why why more';
     gap: 0 10px;
     padding: 4px 0;
   }
@@ -271,8 +271,9 @@ li {
     grid-area: why;
   }
 
+  /* it stands in the cost's working too */
   .unit {
-    grid-area: unit;
+    display: none;
   }
 
   .more {
