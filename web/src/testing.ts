@@ -167,6 +167,7 @@ export function aPlan(): Plan {
         },
       ],
       unoffered: [],
+      tooEarly: [],
       soldOut: [],
       beatenPins: [],
     },

@@ -724,6 +724,7 @@ export interface components {
             bill: components["schemas"]["Figure"];
             needs: components["schemas"]["PurchasesNeed"][];
             soldOut: components["schemas"]["PurchasesSoldOut"][];
+            tooEarly: components["schemas"]["PurchasesTooEarly"][];
             trips: components["schemas"]["PurchasesTrip"][];
             unoffered: components["schemas"]["PurchasesUnoffered"][];
         };
@@ -762,6 +763,15 @@ export interface components {
             offer: string;
             shop: string;
         };
+        PurchasesTooEarly: {
+            /** Format: int32 */
+            days: number;
+            ingredient: string;
+            /** Format: int32 */
+            keepsDays: number;
+            name: string;
+            shop: string;
+        };
         PurchasesTrip: {
             /** Format: date-time */
             at: string;
@@ -778,7 +788,7 @@ export interface components {
         };
         Remedy: {
             /** @enum {string} */
-            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "FREE_PIN" | "SHOW_STEP";
+            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "FREE_PIN" | "SHOW_STEP";
             label: string;
             subject: string;
             value: string;
@@ -838,6 +848,7 @@ export interface components {
             sauce: string;
         };
         Shop: {
+            closedOn?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
             id: string;
             name: string;
             /** Format: date-time */

@@ -53,6 +53,13 @@ it('swaps a cut in its place and drops its pins', () => {
   expect(brief.decisions.portions).toEqual([{ guest: 'ada', cut: 'tofu.cubes', grams: 2 }])
 })
 
+it('moves a trip', () => {
+  const brief = aBrief()
+  remedyEdit(remedy('MOVE_TRIP', '2026-11-27T10:00:00', 'market'))?.(brief)
+
+  expect(brief.shops[0]?.tripAt).toBe('2026-11-27T10:00:00')
+})
+
 it('frees just the pin it names', () => {
   const brief = aBrief()
   brief.decisions.portions = [

@@ -17,6 +17,8 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
       return (draft) => addSmallPot(draft, remedy.value)
     case 'LENGTHEN_MEAL':
       return (draft) => (draft.mealMinutes = Number(remedy.value))
+    case 'MOVE_TRIP':
+      return (draft) => moveTrip(draft, remedy.subject, remedy.value)
     case 'FREE_PIN':
       return (draft) => freePin(draft, remedy.subject, remedy.value)
     case 'SHOW_STEP':
@@ -37,6 +39,11 @@ export const swapBroths = (from: string, to: string) => (draft: Brief) => {
   const a = sides.find((side) => side.id === from)
   const b = sides.find((side) => side.id === to)
   if (a && b) [a.broth, b.broth] = [b.broth, a.broth]
+}
+
+function moveTrip(draft: Brief, shop: string, at: string): void {
+  const found = draft.shops.find((s) => s.id === shop)
+  if (found) found.tripAt = at
 }
 
 /** Another cut takes the place of one; what was decided for the old one goes with it. */

@@ -10,10 +10,12 @@ import { clockText, dayText } from '@/ui/time'
 import LineSheet from './LineSheet.vue'
 import { tripLists } from './lists'
 import PantryList from './PantryList.vue'
+import TripSheet from './TripSheet.vue'
 
 const { party, brief, plan } = useOpenParty()
 const trips = computed(() => tripLists(plan.value))
 const opened = ref<Line>()
+const moving = ref<string>()
 const print = () => window.print()
 
 function needOf(line: Line) {
@@ -55,7 +57,14 @@ async function tick(line: Line): Promise<void> {
   <section v-for="trip in trips" :key="trip.shop" class="trip" :aria-label="trip.name">
     <div class="shop">
       <h2>{{ trip.name }}</h2>
-      <span class="quiet">{{ dayText(trip.at) }}, {{ clockText(trip.at) }}</span>
+      <button
+        type="button"
+        class="when row-button quiet"
+        :aria-label="`Move the trip to ${trip.name}`"
+        @click="moving = trip.shop"
+      >
+        {{ dayText(trip.at) }}, {{ clockText(trip.at) }}
+      </button>
       <span class="left">{{ left(trip.left, 'all bought') }}</span>
       <span v-if="trip.paid.value > 0" class="quiet"> <FigureText :figure="trip.paid" /> paid of </span>
       <b><FigureText :figure="trip.bill" /></b>
@@ -116,6 +125,7 @@ async function tick(line: Line): Promise<void> {
   </p>
   <PantryList class="no-print" />
   <CautionList step="SHOPPING" />
+  <TripSheet v-if="moving" :shop-id="moving" @close="moving = undefined" />
   <LineSheet
     v-if="opened"
     :line="opened"
@@ -136,6 +146,14 @@ async function tick(line: Line): Promise<void> {
   gap: 4px 12px;
   border-bottom: 2.5px solid var(--rim);
   padding-bottom: 4px;
+}
+
+.when {
+  border-bottom: 1.5px dotted var(--hair);
+}
+
+.when:hover {
+  border-bottom: 1.5px solid var(--rim);
 }
 
 .left {

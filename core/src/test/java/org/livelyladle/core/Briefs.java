@@ -108,7 +108,7 @@ public final class Briefs {
                 pots,
                 menu.stream().map(cut -> new MenuItem(cut, false)).toList(),
                 sauces.stream().map(SauceChoice::new).toList(),
-                List.of(new Shop("shop", "Shop", SIT_DOWN.minusDays(1))),
+                List.of(new Shop("shop", "Shop", SIT_DOWN.minusDays(1), null)),
                 new PriceSnapshot(TODAY, offers),
                 pantry,
                 List.of(),

@@ -16,6 +16,8 @@ public record Remedy(String label, Kind kind, String subject, String value) {
         ADD_SAUCE,
         /** Let the meal last {@code value} minutes. */
         LENGTHEN_MEAL,
+        /** Go to the shop {@code subject} at the local time {@code value}. */
+        MOVE_TRIP,
         /** Free the pin {@code value} in the decisions' list {@code subject}. */
         FREE_PIN,
         /** Nothing to do by one tap: look at the step {@code value}. */

@@ -3,6 +3,10 @@ package org.livelyladle.core.plan;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
 
+import java.time.DayOfWeek;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -13,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Liking;
+import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
@@ -49,6 +54,7 @@ record UnmetFinder(
         noRoom(unmet);
         sauces.without().forEach(guest -> withoutSauce(brief.guest(guest).orElseThrow(), unmet));
         purchases.unoffered().forEach(rest -> unoffered(rest, unmet));
+        brief.shops().forEach(shop -> trip(shop, unmet));
         beatenPins(unmet);
         unmet.sort(Comparator.comparing(Unmet::severity));
         return unmet;
@@ -74,6 +80,47 @@ record UnmetFinder(
                                 s.cut().id(),
                                 s.by().id()))
                         .orElse(show(Step.SHOPPING))));
+    }
+
+    /** A trip after the party, on a day the shop is closed, or too early for what is bought there. */
+    private void trip(Shop shop, List<Unmet> unmet) {
+        LocalDateTime latest = brief.sitDown().minusHours(1);
+        if (shop.tripAt().isAfter(brief.sitDown())) {
+            unmet.add(moveTrip(
+                    "after." + shop.id(), shop, "The trip to " + shop.name() + " is after sitting down.", latest));
+            return;
+        }
+        DayOfWeek day = shop.tripAt().getDayOfWeek();
+        if (shop.isClosedOn(day)) {
+            unmet.add(moveTrip(
+                    "closed." + shop.id(), shop, shop.name() + " is closed on " + dayName(day) + "s.", shop.tripAt()));
+            return;
+        }
+        purchases.tooEarly().stream()
+                .filter(early -> early.shop().equals(shop.id()))
+                .min(Comparator.comparingInt(Purchases.TooEarly::keepsDays))
+                .ifPresent(early -> unmet.add(moveTrip(
+                        "early." + shop.id(),
+                        shop,
+                        early.name() + " from " + shop.name() + ": " + early.days() + " days before the party, keeps "
+                                + early.keepsDays() + ".",
+                        latest)));
+    }
+
+    private static Unmet moveTrip(String id, Shop shop, String text, LocalDateTime latest) {
+        LocalDateTime better = shop.lastOpen(latest);
+        Remedy remedy = better.equals(shop.tripAt())
+                ? show(Step.SHOPPING)
+                : new Remedy(
+                        "Go on " + dayName(better.getDayOfWeek()),
+                        Remedy.Kind.MOVE_TRIP,
+                        shop.id(),
+                        better.format(DateTimeFormatter.ISO_LOCAL_DATE_TIME));
+        return new Unmet(id, Unmet.Severity.SHORT, Step.SHOPPING, null, text, remedy);
+    }
+
+    private static String dayName(DayOfWeek day) {
+        return day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
     }
 
     private void guest(Guest guest, List<Unmet> unmet) {

@@ -4,6 +4,7 @@ import static org.livelyladle.core.measure.Operation.GIVEN;
 import static org.livelyladle.core.measure.Operation.PRODUCT;
 import static org.livelyladle.core.measure.Operation.SUM;
 
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -17,6 +18,7 @@ import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.catalogue.Aisle;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
@@ -40,6 +42,7 @@ public final class PurchasePlanner {
     private final Ledger ledger;
     private final KitchenText text;
     private final List<Purchases.Unoffered> unoffered = new ArrayList<>();
+    private final List<Purchases.TooEarly> tooEarly = new ArrayList<>();
     private final List<Purchases.BeatenPin> beaten = new ArrayList<>();
     private final List<Draft> drafts = new ArrayList<>();
 
@@ -72,7 +75,7 @@ public final class PurchasePlanner {
                         () -> trips.stream()
                                 .map(trip -> Term.of(trip.name(), trip.bill()))
                                 .toList());
-        return new Purchases(bill, trips, needs, unoffered, soldOut(needs), beaten);
+        return new Purchases(bill, trips, needs, unoffered, tooEarly, soldOut(needs), beaten);
     }
 
     private void addPacks(Purchases.Need need) {
@@ -111,16 +114,35 @@ public final class PurchasePlanner {
                 .filter(p -> p.ingredient().equals(need.ingredient()))
                 .findFirst();
         if (pin.isEmpty()) {
-            return all;
+            return fresh(all);
         }
         List<Offer> pinned = all.stream()
                 .filter(offer -> offer.id().equals(pin.get().offer()))
                 .toList();
         if (pinned.isEmpty()) {
             beaten.add(new Purchases.BeatenPin(need.ingredient(), pin.get().offer(), "it is not on offer now"));
-            return all;
+            return fresh(all);
         }
         return pinned;
+    }
+
+    /** Offers on trips late enough for how long it keeps; all when there are none such. */
+    private List<Offer> fresh(List<Offer> offers) {
+        List<Offer> fresh = offers.stream()
+                .filter(offer -> daysBefore(offer)
+                        <= catalogue.ingredient(offer.ingredient()).keepsDays())
+                .toList();
+        return fresh.isEmpty() ? offers : fresh;
+    }
+
+    /** From the trip to the offer's shop until sitting down [d]. */
+    private int daysBefore(Offer offer) {
+        return brief.shops().stream()
+                .filter(shop -> shop.id().equals(offer.shop()))
+                .findFirst()
+                .map(shop -> (int) ChronoUnit.DAYS.between(
+                        shop.tripAt().toLocalDate(), brief.sitDown().toLocalDate()))
+                .orElse(0);
     }
 
     private List<Purchases.SoldOut> soldOut(List<Purchases.Need> needs) {
@@ -169,6 +191,12 @@ public final class PurchasePlanner {
                                         "half up",
                                         Mark.COMPUTED)));
         int grams = count * offer.unitGrams();
+        Ingredient ingredient = catalogue.ingredient(offer.ingredient());
+        int days = daysBefore(offer);
+        if (days > ingredient.keepsDays()) {
+            tooEarly.add(new Purchases.TooEarly(
+                    ingredient.id(), ingredient.name(), offer.shop(), ingredient.keepsDays(), days));
+        }
         Aisle aisle = aisle(offer.ingredient());
         drafts.add(new Draft(
                 offer.shop(),

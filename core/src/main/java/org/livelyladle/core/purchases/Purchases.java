@@ -11,6 +11,7 @@ import org.livelyladle.core.measure.Figure;
  *
  * @param bill everything still to buy and everything bought [cents]
  * @param unoffered needs for which no shop of the party has an offer
+ * @param tooEarly bought on a trip too long before the party for how long it keeps
  * @param soldOut offers found missing from the shelf, of what is needed
  */
 public record Purchases(
@@ -18,6 +19,7 @@ public record Purchases(
         List<Trip> trips,
         List<Need> needs,
         List<Unoffered> unoffered,
+        List<TooEarly> tooEarly,
         List<SoldOut> soldOut,
         List<BeatenPin> beatenPins) {
 
@@ -25,6 +27,7 @@ public record Purchases(
         trips = List.copyOf(trips);
         needs = List.copyOf(needs);
         unoffered = List.copyOf(unoffered);
+        tooEarly = List.copyOf(tooEarly);
         soldOut = List.copyOf(soldOut);
         beatenPins = List.copyOf(beatenPins);
     }
@@ -71,6 +74,14 @@ public record Purchases(
 
     /** Something needed that no shop offers [g]. */
     public record Unoffered(String ingredient, String name, Figure missing) {}
+
+    /**
+     * Something that keeps shorter than from its trip to the party.
+     *
+     * @param keepsDays how long it keeps [d]
+     * @param days from the trip to the party [d]
+     */
+    public record TooEarly(String ingredient, String name, String shop, int keepsDays, int days) {}
 
     /** An offer that is not on its shop's shelf. */
     public record SoldOut(String offer, String ingredient, String name, String shop) {}

@@ -52,7 +52,7 @@ public class DemoBriefs {
         LocalDateTime sitDown = day.atTime(b.sitDown().toLocalTime());
         Duration shift = Duration.between(b.sitDown(), sitDown);
         List<Shop> shops = b.shops().stream()
-                .map(shop -> new Shop(shop.id(), shop.name(), shop.tripAt().plus(shift)))
+                .map(shop -> shop.at(shop.tripAt().plus(shift)))
                 .toList();
         return b.on(sitDown, shops, prices);
     }

@@ -1,6 +1,7 @@
 package org.livelyladle.server.household;
 
 import java.time.Clock;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -116,9 +117,15 @@ public class NewPartyDefaults {
 
     private static List<Shop> shops(LocalDateTime sitDown) {
         LocalDate day = sitDown.toLocalDate();
-        return List.of(
-                new Shop("store", "Towpath Stores", day.minusDays(2).atTime(17, 30)),
-                new Shop("grocer", "Weir Street Grocer", day.minusDays(1).atTime(18, 0)),
-                new Shop("market", "Lock Hall Market", day.atTime(9, 30)));
+        return Stream.of(
+                        new Shop("store", "Towpath Stores", day.minusDays(2).atTime(17, 30), List.of(DayOfWeek.SUNDAY)),
+                        new Shop(
+                                "grocer",
+                                "Weir Street Grocer",
+                                day.minusDays(1).atTime(18, 0),
+                                List.of(DayOfWeek.SUNDAY)),
+                        new Shop("market", "Lock Hall Market", day.atTime(9, 30), List.of(DayOfWeek.MONDAY)))
+                .map(shop -> shop.at(shop.lastOpen(shop.tripAt())))
+                .toList();
     }
 }

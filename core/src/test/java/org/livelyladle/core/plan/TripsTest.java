@@ -1,0 +1,97 @@
+package org.livelyladle.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.DayOfWeek;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Offer;
+import org.livelyladle.core.brief.Shop;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.purchases.Purchases;
+
+/** The party is on Saturday 28 November at 19:00; prawns keep no day, carrots a fortnight. */
+class TripsTest {
+    private static final LocalDateTime SATURDAY = LocalDateTime.of(2026, 11, 28, 10, 0);
+    private final Briefs briefs = Briefs.plain();
+
+    private static Shop shop(String id, LocalDateTime at, DayOfWeek... closed) {
+        return new Shop(id, id, at, List.of(closed));
+    }
+
+    private Plan plan(Shop... shops) {
+        Brief brief = Records.with(briefs.build(), "shops", List.of(shops));
+        return new Planner(Catalogue.builtIn())
+                .plan(brief, Facts.none(), Briefs.TODAY)
+                .plan();
+    }
+
+    private static Optional<Unmet> unmet(Plan plan, String id) {
+        return plan.unmet().stream().filter(unmet -> unmet.id().equals(id)).findFirst();
+    }
+
+    private void sell(String shop, int cents) {
+        briefs.offers.add(new Offer(shop + "-prawns", shop, "prawn", "Prawns", 500, cents, null, null));
+        briefs.offers.add(new Offer(shop + "-carrots", shop, "carrot", "Carrots", 500, cents, null, null));
+    }
+
+    @Test
+    void whatDoesNotKeepIsBoughtOnTheLaterTripThoughItIsDearer() {
+        sell("early", 100);
+        sell("late", 900);
+        Plan plan = plan(shop("early", SATURDAY.minusDays(2)), shop("late", SATURDAY));
+
+        assertThat(plan.purchases().trips())
+                .flatExtracting(Purchases.Trip::lines)
+                .extracting(Purchases.Line::offer)
+                .contains("late-prawns", "early-carrots")
+                .doesNotContain("early-prawns");
+        assertThat(plan.purchases().tooEarly()).isEmpty();
+    }
+
+    @Test
+    void aTripTooEarlyIsNamedAndMoved() {
+        sell("shop", 100);
+        Unmet early =
+                unmet(plan(shop("shop", SATURDAY.minusDays(2))), "early.shop").orElseThrow();
+
+        assertThat(early.text()).isEqualTo("Prawns from shop: 2 days before the party, keeps 0.");
+        assertThat(early.remedy())
+                .isEqualTo(new Remedy("Go on Saturday", Remedy.Kind.MOVE_TRIP, "shop", "2026-11-28T10:00:00"));
+        assertThat(unmet(plan(shop("shop", SATURDAY)), "early.shop")).isEmpty();
+    }
+
+    @Test
+    void aClosedDayMovesTheTripToTheLastOpenDayBefore() {
+        Plan plan = plan(shop("shop", SATURDAY, DayOfWeek.SATURDAY, DayOfWeek.FRIDAY));
+        Unmet closed = unmet(plan, "closed.shop").orElseThrow();
+
+        assertThat(closed.text()).isEqualTo("shop is closed on Saturdays.");
+        assertThat(closed.remedy().value()).isEqualTo("2026-11-26T10:00:00");
+        assertThat(closed.remedy().label()).isEqualTo("Go on Thursday");
+    }
+
+    @Test
+    void aTripAfterThePartyIsMovedBeforeIt() {
+        Unmet after =
+                unmet(plan(shop("shop", SATURDAY.plusDays(1))), "after.shop").orElseThrow();
+
+        assertThat(after.text()).isEqualTo("The trip to shop is after sitting down.");
+        assertThat(after.remedy().value()).isEqualTo("2026-11-28T10:00:00");
+    }
+
+    @Test
+    void whereNoBetterDayExistsTheStepIsShown() {
+        sell("shop", 100);
+        Shop closed = shop("shop", SATURDAY.minusDays(1), DayOfWeek.SATURDAY);
+
+        assertThat(unmet(plan(closed), "early.shop").orElseThrow().remedy().kind())
+                .isEqualTo(Remedy.Kind.SHOW_STEP);
+    }
+}
