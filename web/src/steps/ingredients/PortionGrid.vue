@@ -1,82 +1,139 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
+import { useDisplay } from 'vuetify'
 import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES, labelOf } from '@/party/words'
 import FigureText from '@/ui/FigureText.vue'
-import { gridOf, type Cell, type Row } from './grid'
+import { gridLines, gridOf, step, type Cell, type Row } from './grid'
+import PortionCell from './PortionCell.vue'
 import PortionEditor from './PortionEditor.vue'
+import { useGridWindow } from './useGridWindow'
 
+/** Guests by ingredients. Only what is in sight is in the page; arrow keys walk through all of it. */
 const { brief, plan } = useOpenParty()
-const groups = computed(() => gridOf(brief.value, plan.value))
+const { mobile } = useDisplay()
+const frame = ref<HTMLElement>()
+const lines = computed(() => gridLines(gridOf(brief.value, plan.value)))
 const editing = ref<{ guest: string; cut: string }>()
+/** The cell Tab reaches. */
+const current = ref({ line: 1, column: 0 })
+
+const sizes = computed(() => ({ row: mobile.value ? 49 : 34, category: 42, column: mobile.value ? 52 : 46 }))
+const heights = computed(() =>
+  lines.value.map((line) => (line.kind === 'row' ? sizes.value.row : sizes.value.category)),
+)
+const { rows, columns, show } = useGridWindow(
+  frame,
+  heights,
+  () => brief.value.guests.length,
+  () => sizes.value.column,
+)
+const shownGuests = computed(() => columns.value.indexes.flatMap((i) => brief.value.guests[i] ?? []))
+const span = computed(() => columns.value.indexes.length + 4)
 
 const nameOf = (guest: string) => brief.value.guests.find((g) => g.id === guest)?.name ?? guest
-const describe = (row: Row, cell: Cell) =>
-  `${nameOf(cell.guest)}: ${row.name}, ${cell.text} ${row.pieces ? 'pieces' : 'grams'}${cell.pinned ? ', pinned' : ''}`
+function describe(row: Row, cell: Cell): string {
+  if (cell.barred) return `${nameOf(cell.guest)}: ${row.name}, ${cell.barred}`
+  const unit = row.pieces ? 'pieces' : 'grams'
+  return `${nameOf(cell.guest)}: ${row.name}, ${cell.text} ${unit}${cell.pinned ? ', pinned' : ''}`
+}
+
+async function walk(event: KeyboardEvent, line: number, column: number): Promise<void> {
+  const to = step(lines.value, brief.value.guests.length, { line, column }, event.key)
+  if (to.line === line && to.column === column) return
+  event.preventDefault()
+  current.value = to
+  show(to.line, to.column)
+  await nextTick()
+  // what was out of sight is drawn one frame after the scrolling
+  requestAnimationFrame(() => {
+    frame.value?.querySelector<HTMLElement>(`[data-at="${to.line}:${to.column}"] .cell`)?.focus()
+  })
+}
 </script>
 
 <template>
-  <div class="scroll" tabindex="0" role="region" aria-label="Portions by guest">
-    <table>
+  <div ref="frame" class="scroll" role="region" aria-label="Portions by guest">
+    <table :style="{ minWidth: `${(mobile ? 128 : 190) + 92 + brief.guests.length * sizes.column}px` }">
+      <colgroup>
+        <col />
+        <col :style="{ width: `${columns.before}px` }" />
+        <col v-for="guest in shownGuests" :key="guest.id" :style="{ width: `${sizes.column}px` }" />
+        <col :style="{ width: `${columns.after}px` }" />
+        <col style="width: 92px" />
+      </colgroup>
       <thead>
         <tr>
           <th class="cut" scope="col">pieces or g</th>
-          <th v-for="guest in brief.guests" :key="guest.id" scope="col">{{ guest.name }}</th>
+          <td aria-hidden="true" class="gap"></td>
+          <th v-for="guest in shownGuests" :key="guest.id" scope="col" class="guest" :title="guest.name">
+            {{ guest.name }}
+          </th>
+          <td aria-hidden="true" class="gap"></td>
           <th class="total" scope="col">in all</th>
         </tr>
       </thead>
-      <tbody v-for="group in groups" :key="group.category">
-        <tr class="category">
-          <th :colspan="brief.guests.length + 2" scope="rowgroup">
-            {{ labelOf(CATEGORIES, group.category) }}
-          </th>
-        </tr>
-        <tr v-for="row in group.rows" :key="row.cut">
-          <th class="cut" scope="row">
-            {{ row.name }} <span class="quiet">{{ row.detail }}</span>
-            <span v-if="row.tooFew" class="unmet">too few for all who love it</span>
-          </th>
-          <td v-for="cell in row.cells" :key="cell.guest">
-            <span v-if="cell.barred" class="barred" :title="`${nameOf(cell.guest)}: ${cell.barred}`">
-              <span aria-hidden="true">×</span><span class="sr">{{ cell.barred }}</span>
-            </span>
-            <button
-              v-else
-              type="button"
-              class="cell"
-              :class="{ pinned: cell.pinned, none: cell.text === '0' }"
-              :aria-label="describe(row, cell)"
-              @click="editing = { guest: cell.guest, cut: row.cut }"
+      <tbody>
+        <tr v-if="rows.before > 0" aria-hidden="true" :style="{ height: `${rows.before}px` }"></tr>
+        <template v-for="i in rows.indexes" :key="i">
+          <tr
+            v-if="lines[i]?.kind === 'category'"
+            class="category"
+            :style="{ height: `${sizes.category}px` }"
+          >
+            <th :colspan="span" scope="rowgroup">{{ labelOf(CATEGORIES, lines[i].category) }}</th>
+          </tr>
+          <tr v-else-if="lines[i]?.kind === 'row'" :style="{ height: `${sizes.row}px` }">
+            <th class="cut" scope="row">
+              {{ lines[i].row.name }} <span class="quiet">{{ lines[i].row.detail }}</span>
+              <span v-if="lines[i].row.tooFew" class="unmet">too few for all who love it</span>
+            </th>
+            <td aria-hidden="true" class="gap"></td>
+            <td
+              v-for="j in columns.indexes"
+              :key="lines[i].row.cells[j]?.guest"
+              :data-at="`${i}:${j}`"
+              @keydown="walk($event, i, j)"
+              @focusin="current = { line: i, column: j }"
             >
-              {{ cell.text }}
-            </button>
-          </td>
-          <td class="total"><FigureText :figure="row.total" /></td>
-        </tr>
+              <PortionCell
+                v-if="lines[i].row.cells[j]"
+                :text="lines[i].row.cells[j].text"
+                :label="describe(lines[i].row, lines[i].row.cells[j])"
+                :pinned="lines[i].row.cells[j].pinned"
+                :barred="lines[i].row.cells[j].barred"
+                :reachable="current.line === i && current.column === j"
+                @open="editing = { guest: lines[i].row.cells[j].guest, cut: lines[i].row.cut }"
+              />
+            </td>
+            <td aria-hidden="true" class="gap"></td>
+            <td class="total"><FigureText :figure="lines[i].row.total" /></td>
+          </tr>
+        </template>
+        <tr v-if="rows.after > 0" aria-hidden="true" :style="{ height: `${rows.after}px` }"></tr>
       </tbody>
     </table>
   </div>
-  <p class="quiet note">Tap a number to pin it. × keeps away from it; a dot marks a pin.</p>
+  <p class="quiet note">Tap a number to pin it, arrow keys walk. × keeps away from it; a dot marks a pin.</p>
   <PortionEditor v-if="editing" v-bind="editing" @close="editing = undefined" />
 </template>
 
 <style scoped>
-/* relative, so that what only screen readers see stays inside */
 .scroll {
-  position: relative;
   overflow-x: auto;
 }
 
 table {
   border-collapse: collapse;
+  table-layout: fixed;
   width: 100%;
 }
 
 th,
 td {
   text-align: right;
-  padding: 0 3px;
-  height: 33px;
+  padding: 0 2px;
+  overflow: hidden;
   border-bottom: 1px solid var(--hair);
   font-weight: 400;
 }
@@ -92,62 +149,29 @@ thead th {
   position: sticky;
   left: 0;
   background: var(--sheet);
-  min-width: 190px;
+  z-index: 1;
   font-size: 14.5px;
+  line-height: 1.15;
 }
 
 .cut .quiet {
   font-size: 12.5px;
 }
 
+.guest {
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  padding-right: 6px;
+}
+
+.gap {
+  padding: 0;
+}
+
 .category th {
   text-align: left;
   font: 650 15px var(--head);
   padding-top: 12px;
-}
-
-.cell {
-  all: unset;
-  box-sizing: border-box;
-  cursor: pointer;
-  min-width: 34px;
-  line-height: 30px;
-  border-radius: 7px;
-  padding: 0 5px;
-  text-align: right;
-}
-
-.cell:hover {
-  background: var(--well);
-  box-shadow: inset 0 0 0 1.5px var(--rim);
-}
-
-.cell:focus-visible {
-  outline: 3px solid var(--rim);
-}
-
-.cell.none {
-  color: var(--soft);
-}
-
-.pinned {
-  font-weight: 700;
-}
-
-.pinned::before {
-  content: '';
-  display: inline-block;
-  width: 6px;
-  height: 6px;
-  border-radius: 50%;
-  background: var(--rim);
-  margin-right: 4px;
-  vertical-align: middle;
-}
-
-.barred {
-  color: var(--soft);
-  padding-right: 5px;
 }
 
 .total {
@@ -161,28 +185,9 @@ thead th {
   padding-top: 8px;
 }
 
-.sr {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  overflow: hidden;
-  clip-path: inset(50%);
-}
-
 @media (max-width: 839px) {
   .cut {
-    min-width: 128px;
-    max-width: 128px;
-  }
-
-  th,
-  td {
-    height: 48px;
-  }
-
-  .cell {
-    line-height: 44px;
-    min-width: 44px;
+    font-size: 14px;
   }
 }
 </style>

@@ -59,3 +59,39 @@ export function gridOf(brief: Brief, plan: Plan): Group[] {
   }
   return groups
 }
+
+/** A line of the grid as drawn: a category's heading or a cut. */
+export type GridLine = { kind: 'category'; category: Category } | { kind: 'row'; row: Row }
+
+export const gridLines = (groups: Group[]): GridLine[] =>
+  groups.flatMap((group) => [
+    { kind: 'category' as const, category: group.category },
+    ...group.rows.map((row) => ({ kind: 'row' as const, row })),
+  ])
+
+/**
+ * The line and column an arrow key leads to, over headings and not beyond the edges.
+ * @example step(lines, 9, { line: 1, column: 0 }, 'ArrowDown') is the next cut, same guest
+ */
+export function step(
+  lines: GridLine[],
+  columns: number,
+  from: { line: number; column: number },
+  key: string,
+): { line: number; column: number } {
+  const clamp = (n: number, most: number) => Math.min(Math.max(n, 0), most)
+  const rows = lines.flatMap((line, i) => (line.kind === 'row' ? [i] : []))
+  const at = rows.indexOf(from.line)
+  const row = (by: number) => rows[clamp(at + by, rows.length - 1)] ?? from.line
+  const moves: Record<string, { line: number; column: number }> = {
+    ArrowUp: { line: row(-1), column: from.column },
+    ArrowDown: { line: row(1), column: from.column },
+    ArrowLeft: { line: from.line, column: clamp(from.column - 1, columns - 1) },
+    ArrowRight: { line: from.line, column: clamp(from.column + 1, columns - 1) },
+    Home: { line: from.line, column: 0 },
+    End: { line: from.line, column: columns - 1 },
+    PageUp: { line: row(-10), column: from.column },
+    PageDown: { line: row(10), column: from.column },
+  }
+  return moves[key] ?? from
+}

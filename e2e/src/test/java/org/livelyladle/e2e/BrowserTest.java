@@ -15,6 +15,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -65,6 +66,11 @@ abstract class BrowserTest {
 
     /** The id of a new party that says the same as a demo party. */
     protected String copyOf(String title) {
+        return copyOf(title, brief -> {});
+    }
+
+    /** The id of a new party made from a demo party's brief. */
+    protected String copyOf(String title, Consumer<JsonObject> change) {
         var request = page.context().request();
         var parties = JsonParser.parseString(request.get("/api/parties").text()).getAsJsonArray();
         for (var summary : parties) {
@@ -73,7 +79,9 @@ abstract class BrowserTest {
                 String path = "/api/parties/" + object.get("id").getAsString();
                 JsonObject view =
                         JsonParser.parseString(request.get(path).text()).getAsJsonObject();
-                return importBrief(view.getAsJsonObject("brief"));
+                JsonObject brief = view.getAsJsonObject("brief");
+                change.accept(brief);
+                return importBrief(brief);
             }
         }
         throw new IllegalStateException("There is no demo party " + title);
