@@ -33,6 +33,8 @@ class JourneysIT extends BrowserTest {
         assertThat(page.locator(".side").nth(1))
                 .containsText(Pattern.compile("Pia.*splashes from the next side: no soy"));
         walkTo("Ingredients");
+        page.locator("[data-at]").first().waitFor();
+        page.locator("main.sheet").evaluate("sheet => sheet.scrollTo(0, 300)");
         assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("Firm tofu"))
                         .locator("td[data-at] .cell")
                         .nth(9))
