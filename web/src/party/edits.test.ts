@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { aBrief } from '@/testing'
+import { aBrief } from '@/test/data'
 import { freshId, remedyEdit, swapBroths } from './edits'
 
 const remedy = (kind: Parameters<typeof remedyEdit>[0]['kind'], value: string, subject = '') => ({

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { aPlan, figure } from '@/testing'
+import { aPlan, figure } from '@/test/data'
 import { changedFigures, figureTexts } from './figures'
 
 it('finds every figure of a plan, however deep', () => {

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { PartyEvent, PrepTask } from '@/api/types'
-import { aLine, aPlan, figure } from '@/testing'
+import { aLine, aPlan, figure } from '@/test/data'
 import { withPending } from './outbox'
 
 const event = (type: PartyEvent['type'], subject: string, id = `${type}-${subject}`): PartyEvent => ({

@@ -1,64 +1,8 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { afterEach, beforeEach, expect, it, vi } from 'vitest'
-import type { Brief } from '@/api/types'
-import { aBrief, aLine, aPlan } from '@/testing'
-import { useParty } from './store'
+import { expect, it, vi } from 'vitest'
+import { opened, server, stored, useTestServer } from '@/test/server'
 
-const drafts = new Map<string, unknown>()
-vi.mock('idb-keyval', () => ({
-  createStore: (name: string) => name,
-  get: (key: string, store: string) => Promise.resolve(drafts.get(store + key)),
-  set: (key: string, value: unknown, store: string) => Promise.resolve(drafts.set(store + key, value)),
-  del: (key: string, store: string) => Promise.resolve(drafts.delete(store + key)),
-}))
-
-/** A server of one party; `revision` and `brief` may be changed behind the page's back. */
-const server = { revision: 1, brief: aBrief(), events: [] as unknown[], down: false }
-
-function answer(status: number, body: unknown): Response {
-  return new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
-}
-
-async function serve(input: RequestInfo | URL): Promise<Response> {
-  if (server.down) throw new TypeError('Failed to fetch')
-  const request = input as Request
-  const view = () => ({ id: 'p', revision: server.revision, brief: server.brief })
-  if (request.url.endsWith('/catalogue'))
-    return answer(200, { cuts: [], ingredients: [], broths: [], sauces: [] })
-  if (request.url.endsWith('/plan')) {
-    const plan = aPlan()
-    plan.purchases.trips[0]?.lines.push(aLine('leek', 'Produce'))
-    return answer(200, plan)
-  }
-  if (request.url.endsWith('/events')) {
-    server.events.push(...((await request.json()) as unknown[]))
-    return answer(200, { recorded: 1, known: 0 })
-  }
-  if (request.method === 'PUT') {
-    if (request.headers.get('If-Match') !== `"${server.revision}"`)
-      return answer(412, { status: 412, current: view() })
-    server.revision++
-    server.brief = (await request.json()) as Brief
-  }
-  return answer(200, view())
-}
-
-beforeEach(() => {
-  setActivePinia(createPinia())
-  drafts.clear()
-  Object.assign(server, { revision: 1, brief: aBrief(), events: [], down: false })
-  vi.stubGlobal('fetch', vi.fn(serve))
-})
-
-afterEach(() => {
-  vi.unstubAllGlobals()
-})
-
-async function opened() {
-  const party = useParty()
-  await party.open('p')
-  return party
-}
+useTestServer()
 
 it('saves an edit as the next revision', async () => {
   const party = await opened()
@@ -68,7 +12,7 @@ it('saves an edit as the next revision', async () => {
 
   expect(party.saveState).toBe('saved')
   expect(server.brief.title).toBe('Feast')
-  expect([...drafts.keys()].filter((key) => key.startsWith('lively-ladle-drafts'))).toEqual([])
+  expect([...stored.keys()].filter((key) => key.startsWith('lively-ladle-drafts'))).toEqual([])
 })
 
 it('makes an edit undone and done again, each saved anew', async () => {
@@ -139,7 +83,7 @@ it('keeps what is typed while the server is away, and takes it up again', async 
 
 it('opens without a connection as it was last seen, and shows what happens meanwhile', async () => {
   await opened()
-  await vi.waitFor(() => expect([...drafts.keys()]).toContain('lively-ladle-seenp'))
+  await vi.waitFor(() => expect([...stored.keys()]).toContain('lively-ladle-seenp'))
   server.down = true
   setActivePinia(createPinia())
   const again = await opened()

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Drop } from '@/api/types'
-import { aPlan } from '@/testing'
+import { aPlan } from '@/test/data'
 import { foodAt, plateRing, shoppingShare } from './matter'
 
 it('fills a plate ring by category and leaves hunger as a gap', () => {

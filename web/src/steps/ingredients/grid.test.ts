@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { aBrief, aPlan } from '@/testing'
+import { aBrief, aPlan } from '@/test/data'
 import { gridLines, gridOf, step } from './grid'
 
 it('has a row for each cut and a cell for each guest', () => {

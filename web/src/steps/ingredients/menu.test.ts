@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Catalogue } from '@/api/types'
-import { aBrief } from '@/testing'
+import { aBrief } from '@/test/data'
 import { menuGroups } from './menu'
 
 const ingredient = (id: string, name: string, category: string, remark = '') => ({

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { aLine, aPlan } from '@/testing'
+import { aLine, aPlan } from '@/test/data'
 import { cents, tripLists } from './lists'
 
 it('lists by aisle and counts what is left', () => {

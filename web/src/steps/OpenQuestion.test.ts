@@ -1,0 +1,51 @@
+import { flushPromises } from '@vue/test-utils'
+import { expect, it, vi } from 'vitest'
+import { mounted } from '@/test/mounting'
+import { opened, server, useTestServer } from '@/test/server'
+import OpenQuestion from './OpenQuestion.vue'
+
+const push = vi.fn()
+vi.mock('vue-router', () => ({ useRouter: () => ({ push }) }))
+useTestServer()
+
+it('says the worst open question and mends it by one tap', async () => {
+  const party = await opened()
+  const view = mounted(OpenQuestion)
+  expect(view.text()).toContain('No side suits Ada.')
+  await view.find('button').trigger('click')
+
+  expect(party.brief?.pots.at(-1)?.name).toBe('Small pot')
+  expect(party.canUndo).toBe('add a small pot of kelp')
+})
+
+it('counts the rest, and leads to the step where no single edit helps', async () => {
+  const [first] = server.plan.unmet
+  if (!first) throw new Error('nothing is open')
+  server.plan.unmet = [
+    {
+      ...first,
+      step: 'SHOPPING',
+      remedy: { label: 'Show shopping', kind: 'SHOW_STEP', subject: '', value: '' },
+    },
+    first,
+  ]
+  await opened()
+  const view = mounted(OpenQuestion)
+  expect(view.text()).toContain('and 1 more')
+  await view.find('button').trigger('click')
+  await flushPromises()
+
+  expect(push).toHaveBeenCalledWith('/party/p/shopping')
+})
+
+it('says that all is well, and that there is no connection', async () => {
+  server.plan.unmet = []
+  const party = await opened()
+  const view = mounted(OpenQuestion)
+  expect(view.text()).toBe('Everybody eats, nothing is open.')
+  server.down = true
+  await party.record({ type: 'TASK_DONE', subject: 'table:lay' })
+  await flushPromises()
+
+  expect(view.text()).toContain('No connection. What you do is kept here')
+})

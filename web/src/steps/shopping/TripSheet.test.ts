@@ -1,0 +1,25 @@
+import { expect, it } from 'vitest'
+import { mounted } from '@/test/mounting'
+import { opened, useTestServer } from '@/test/server'
+import TripSheet from './TripSheet.vue'
+
+useTestServer()
+
+it('moves the trip', async () => {
+  const party = await opened()
+  const view = mounted(TripSheet, { shopId: 'market' })
+  await view.find('input').setValue('2026-11-27T18:15')
+
+  expect(party.brief?.shops[0]?.tripAt).toBe('2026-11-27T18:15:00')
+})
+
+it('closes and opens a day', async () => {
+  const party = await opened()
+  const view = mounted(TripSheet, { shopId: 'market' })
+  const sunday = view.findAll('button.chip').find((chip) => chip.text() === 'Sun')
+  await sunday?.trigger('click')
+  expect(party.brief?.shops[0]?.closedOn).toEqual(['SUNDAY'])
+  expect(sunday?.attributes('aria-pressed')).toBe('true')
+  await sunday?.trigger('click')
+  expect(party.brief?.shops[0]?.closedOn).toEqual([])
+})

@@ -1,0 +1,75 @@
+/** A server of one party and a device's storage, for tests of what stands above them. */
+
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, afterEach, vi } from 'vitest'
+import type { Brief, Plan } from '@/api/types'
+import { useParty } from '@/party/store'
+import { aBrief, aLine, aPlan } from './data'
+
+/** What this device keeps, by store and key. */
+export const stored = new Map<string, unknown>()
+vi.mock('idb-keyval', () => ({
+  createStore: (name: string) => name,
+  get: (key: string, store: string) => Promise.resolve(stored.get(store + key)),
+  set: (key: string, value: unknown, store: string) => Promise.resolve(stored.set(store + key, value)),
+  del: (key: string, store: string) => Promise.resolve(stored.delete(store + key)),
+}))
+
+/** Revision, brief and plan may be changed behind the page's back. */
+export const server = {
+  revision: 1,
+  brief: aBrief(),
+  plan: aPlan(),
+  events: [] as Record<string, unknown>[],
+  down: false,
+}
+
+function fresh(): Partial<typeof server> {
+  const plan: Plan = aPlan()
+  plan.purchases.trips[0]?.lines.push(aLine('leek', 'Produce'))
+  return { revision: 1, brief: aBrief(), plan, events: [], down: false }
+}
+
+function answer(status: number, body: unknown): Response {
+  return new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
+}
+
+async function serve(input: RequestInfo | URL): Promise<Response> {
+  if (server.down) throw new TypeError('Failed to fetch')
+  const request = input as Request
+  const view = () => ({ id: 'p', revision: server.revision, brief: server.brief })
+  if (request.url.endsWith('/catalogue'))
+    return answer(200, { cuts: [], ingredients: [], broths: [], sauces: [] })
+  if (request.url.endsWith('/plan')) return answer(200, server.plan)
+  if (request.url.endsWith('/events')) {
+    server.events.push(...((await request.json()) as Record<string, unknown>[]))
+    return answer(200, { recorded: 1, known: 0 })
+  }
+  if (request.method === 'PUT') {
+    if (request.headers.get('If-Match') !== `"${server.revision}"`)
+      return answer(412, { status: 412, current: view() })
+    server.revision++
+    server.brief = (await request.json()) as Brief
+  }
+  return answer(200, view())
+}
+
+/** Each test of the file begins with the same party and an empty device. */
+export function useTestServer(): void {
+  beforeEach(() => {
+    setActivePinia(createPinia())
+    stored.clear()
+    Object.assign(server, fresh())
+    vi.stubGlobal('fetch', vi.fn(serve))
+  })
+  afterEach(() => {
+    vi.unstubAllGlobals()
+  })
+}
+
+/** The party opened as the page does it. */
+export async function opened() {
+  const party = useParty()
+  await party.open('p')
+  return party
+}
