@@ -1,16 +1,20 @@
 /** Mounts parts of the page on the open party, with plain boxes in place of the dialogs' moving parts. */
 
 import { mount } from '@vue/test-utils'
-import { h, type Component, type FunctionalComponent } from 'vue'
+import { h, type Component, type SetupContext } from 'vue'
 
-const box =
-  (tag: string): FunctionalComponent =>
-  (_, { slots }) =>
-    h(tag, slots.default?.())
+const box = (tag: string): Component => ({
+  setup:
+    (_: unknown, { slots }: SetupContext) =>
+    () =>
+      h(tag, slots.default?.()),
+})
 
-const figure: FunctionalComponent<{ figure: { text: string }; text?: string }> = (props) =>
-  h('b', props.text ?? props.figure.text)
-figure.props = ['figure', 'text']
+const figure: Component = {
+  props: ['figure', 'text'],
+  setup: (props: { figure: { text: string }; text?: string }) => () =>
+    h('b', props.text ?? props.figure.text),
+}
 
 export function mounted(component: Component, props: Record<string, unknown> = {}) {
   const stubs = {
