@@ -12,8 +12,8 @@ const box = (tag: string): Component => ({
 
 const figure: Component = {
   props: ['figure', 'text'],
-  setup: (props: { figure: { text: string }; text?: string }) => () =>
-    h('b', props.text ?? props.figure.text),
+  setup: (props: Record<string, unknown>) => () =>
+    h('b', String(props.text ?? (props.figure as { text: string }).text)),
 }
 
 export function mounted(component: Component, props: Record<string, unknown> = {}) {
