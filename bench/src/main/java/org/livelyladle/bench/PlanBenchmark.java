@@ -33,7 +33,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class PlanBenchmark {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
 
-    @Param({"Quad and coxes’ supper", "A quiet evening"})
+    @Param({"Quad and coxes’ supper", "A quiet evening", "Boathouse supper for twenty"})
     private String party;
 
     private Brief brief;
