@@ -175,7 +175,7 @@ final class Sequencer {
     private boolean shorten(Waits.Longest wait, Set<String> content) {
         int middle = (wait.from() + wait.to()) / 2;
         Optional<Placing> moved = byGuest.get(wait.guest()).stream()
-                .filter(placing -> !placing.fixed && placing.batch.wish() < OrderOfEating.STARCH_FROM)
+                .filter(placing -> !placing.fixed)
                 .sorted(Comparator.comparingInt(placing -> Math.abs(placing.putIn + placing.duration - middle)))
                 .limit(CANDIDATES_PER_WAIT)
                 .toList()
@@ -191,11 +191,18 @@ final class Sequencer {
         leave(placing);
         int[] targets = Arrays.stream(SHIFTS)
                 .map(shift -> Math.floorDiv(middle + shift - placing.duration, GRID) * GRID)
-                .filter(target -> target != placing.putIn && obstacle(placing, target) == null)
+                .filter(target ->
+                        target != placing.putIn && inOrder(placing, target) && obstacle(placing, target) == null)
                 .toArray();
         boolean moved = targets.length > 0 && moveTo(placing, targets);
         enter(placing);
         return moved;
+    }
+
+    /** Noodles stay in the last part of the meal, all else before it. */
+    private boolean inOrder(Placing placing, int target) {
+        boolean late = target > OrderOfEating.STARCH_FROM * mealSeconds;
+        return late == placing.batch.wish() >= OrderOfEating.STARCH_FROM;
     }
 
     /** Takes the first of the times that costs less than the batch's own. */

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.audit.TableAudit;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.Term;
@@ -45,6 +46,24 @@ class DemoPlanTest {
                 .isEmpty();
         assertThat(plan.table().remainders()).isEmpty();
         assertThat(plan.unmet()).noneMatch(unmet -> unmet.severity() != Unmet.Severity.WISH);
+    }
+
+    /** Noodles and rice wait for the last fifth of the meal, all else comes before it; five minutes either way. */
+    @ParameterizedTest
+    @MethodSource("demos")
+    void noodlesComeLast(Brief brief) {
+        Catalogue catalogue = Catalogue.builtIn();
+        double noodles = 0.82 * brief.mealMinutes() * 60;
+
+        assertThat(plan(brief).plan().table().drops()).allSatisfy(drop -> {
+            Category category =
+                    catalogue.ingredientOf(catalogue.cut(drop.cut())).category();
+            if (category == Category.STARCH) {
+                assertThat((double) drop.putIn()).as(drop.name()).isGreaterThan(noodles - 300);
+            } else {
+                assertThat((double) drop.putIn()).as(drop.name()).isLessThan(noodles + 300);
+            }
+        });
     }
 
     /** Every figure of the plan is computed again from the terms of its working, and each term from its own figure. */
