@@ -1,22 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useRouter } from 'vue-router'
-import type { Unmet } from '@/api/types'
 import { stepName } from '@/eveningline/stations'
-import { remedyEdit } from '@/party/edits'
+import { useMend } from '@/party/useMend'
 import { useOpenParty } from '@/party/useOpenParty'
 
 /** The worst open question in one sentence, with what would mend it as a button. */
 const { party, plan } = useOpenParty()
-const router = useRouter()
+const mend = useMend()
 const worst = computed(() => plan.value.unmet[0])
 const more = computed(() => plan.value.unmet.length - 1)
-
-async function mend(unmet: Unmet): Promise<void> {
-  const edit = remedyEdit(unmet.remedy)
-  if (edit) party.edit(unmet.remedy.label.toLowerCase(), edit)
-  else await router.push(`/party/${party.id}/${stepName(unmet.step)}`)
-}
 </script>
 
 <template>

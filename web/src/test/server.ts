@@ -54,15 +54,17 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   return answer(200, view())
 }
 
-/** Each test of the file begins with the same party and an empty device. */
+/** Each test of the file begins with the same party and an empty device; nothing is tried again behind its back. */
 export function useTestServer(): void {
   beforeEach(() => {
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
     setActivePinia(createPinia())
     stored.clear()
     Object.assign(server, fresh())
     vi.stubGlobal('fetch', vi.fn(serve))
   })
   afterEach(() => {
+    vi.useRealTimers()
     vi.unstubAllGlobals()
   })
 }

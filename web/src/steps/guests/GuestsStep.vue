@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import { needLabel, numberWord } from '@/party/words'
-import CautionList from '@/ui/CautionList.vue'
+import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
 import { clockAfter } from '@/ui/time'
 import AppetiteBowls from './AppetiteBowls.vue'
@@ -88,7 +88,7 @@ function add(): void {
     </li>
   </ol>
   <p v-if="rows.length === 0" class="quiet">Nobody yet. Add the first guest; the plan grows with each one.</p>
-  <CautionList step="GUESTS" />
+  <StepNotes step="GUESTS" />
   <GuestEditor v-if="editing" :guest-id="editing" @close="editing = undefined" />
 </template>
 

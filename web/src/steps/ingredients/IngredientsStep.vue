@@ -2,7 +2,7 @@
 import { mdiPlus } from '@mdi/js'
 import { ref } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
-import CautionList from '@/ui/CautionList.vue'
+import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
 import MenuIdeas from './MenuIdeas.vue'
 import MenuPicker from './MenuPicker.vue'
@@ -34,7 +34,7 @@ const toggle = (what: 'ideas' | 'adult') => (unfolded.value = unfolded.value ===
   <MenuIdeas v-if="unfolded === 'ideas'" />
   <PerAdult v-if="unfolded === 'adult'" />
   <PortionGrid />
-  <CautionList step="INGREDIENTS" />
+  <StepNotes step="INGREDIENTS" />
   <MenuPicker v-if="picking" @close="picking = false" />
 </template>
 

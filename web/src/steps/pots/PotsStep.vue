@@ -3,7 +3,7 @@ import { mdiPlus } from '@mdi/js'
 import { ref } from 'vue'
 import { freshId, swapBroths } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
-import CautionList from '@/ui/CautionList.vue'
+import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
 import PotCard from './PotCard.vue'
 
@@ -51,7 +51,7 @@ function addPot(): void {
   <p v-if="brief.pots.length === 0" class="quiet">
     No pot yet: nobody can cook. Add one pot for four to six guests.
   </p>
-  <CautionList step="POTS" />
+  <StepNotes step="POTS" />
 </template>
 
 <style scoped>

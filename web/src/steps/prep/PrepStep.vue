@@ -3,7 +3,7 @@ import { mdiPrinterOutline } from '@mdi/js'
 import { computed } from 'vue'
 import type { PrepTask } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
-import CautionList from '@/ui/CautionList.vue'
+import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
 import TickBox from '@/ui/TickBox.vue'
 import { clockText, dayText, localMs, nowIn } from '@/ui/time'
@@ -94,7 +94,7 @@ const tick = (task: PrepTask) =>
       </li>
     </ul>
   </section>
-  <CautionList step="PREP" />
+  <StepNotes step="PREP" />
 </template>
 
 <style scoped>

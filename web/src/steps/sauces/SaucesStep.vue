@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
-import CautionList from '@/ui/CautionList.vue'
+import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
 
 const { party, brief, plan, catalogue } = useOpenParty()
@@ -82,7 +82,7 @@ function toggle(sauce: string, on: boolean): void {
       <p v-if="sauce.need.caution" class="caution">{{ sauce.need.caution }}</p>
     </template>
   </section>
-  <CautionList step="SAUCES" />
+  <StepNotes step="SAUCES" />
 </template>
 
 <style scoped>

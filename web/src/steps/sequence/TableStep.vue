@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Brief, Drop } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
-import CautionList from '@/ui/CautionList.vue'
+import StepNotes from '@/ui/StepNotes.vue'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import FigureText from '@/ui/FigureText.vue'
 import { clockAfter } from '@/ui/time'
@@ -93,7 +93,7 @@ function setOrder(order: Brief['order']): void {
       </li>
     </ol>
   </section>
-  <CautionList step="TABLE" />
+  <StepNotes step="TABLE" />
 </template>
 
 <style scoped>

@@ -3,7 +3,7 @@ import { mdiDotsHorizontal } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { Line } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
-import CautionList from '@/ui/CautionList.vue'
+import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
 import TickBox from '@/ui/TickBox.vue'
 import { clockText, dayText } from '@/ui/time'
@@ -124,7 +124,7 @@ async function tick(line: Line): Promise<void> {
     Nothing to buy: no guest eats anything yet, or all of it is at home.
   </p>
   <PantryList class="no-print" />
-  <CautionList step="SHOPPING" />
+  <StepNotes step="SHOPPING" />
   <TripSheet v-if="moving" :shop-id="moving" @close="moving = undefined" />
   <LineSheet
     v-if="opened"

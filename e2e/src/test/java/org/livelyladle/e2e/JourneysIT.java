@@ -52,7 +52,7 @@ class JourneysIT extends BrowserTest {
             button(page, Pattern.compile("^Remove (Split|Clean) pot$")).first().click();
         }
         assertThat(page.locator("footer")).containsText("No side suits Ada.");
-        button(page, Pattern.compile("^Add a small pot of")).click();
+        button(page, Pattern.compile("^Add a small pot of")).first().click();
 
         assertThat(page.locator("footer")).not().containsText("No side suits Ada.");
         assertThat(page.locator(".pot").last()).containsText(Pattern.compile("Kept clean for .*Ada"));
