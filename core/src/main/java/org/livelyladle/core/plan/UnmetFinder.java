@@ -102,9 +102,13 @@ record UnmetFinder(
                 .ifPresent(early -> unmet.add(moveTrip(
                         "early." + shop.id(),
                         shop,
-                        early.name() + " from " + shop.name() + ": " + early.days() + " days before the party, keeps "
-                                + early.keepsDays() + ".",
+                        early.name() + " from " + shop.name() + ": " + early.days() + " days before the party, "
+                                + keeps(early.keepsDays()) + ".",
                         latest)));
+    }
+
+    private static String keeps(int days) {
+        return days == 0 ? "but to be eaten on the day" : "but keeps " + days + (days == 1 ? " day" : " days");
     }
 
     private static Unmet moveTrip(String id, Shop shop, String text, LocalDateTime latest) {

@@ -61,7 +61,7 @@ class TripsTest {
         Unmet early =
                 unmet(plan(shop("shop", SATURDAY.minusDays(2))), "early.shop").orElseThrow();
 
-        assertThat(early.text()).isEqualTo("Prawns from shop: 2 days before the party, keeps 0.");
+        assertThat(early.text()).isEqualTo("Prawns from shop: 2 days before the party, but to be eaten on the day.");
         assertThat(early.remedy())
                 .isEqualTo(new Remedy("Go on Saturday", Remedy.Kind.MOVE_TRIP, "shop", "2026-11-28T10:00:00"));
         assertThat(unmet(plan(shop("shop", SATURDAY)), "early.shop")).isEmpty();
