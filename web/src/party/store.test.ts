@@ -109,6 +109,19 @@ it('cannot open a party it never saw without a connection', async () => {
   await expect(opened()).rejects.toThrow('No connection')
 })
 
+it('says and drops an event that is never accepted, and sends the others', async () => {
+  const party = await opened()
+  server.down = true
+  for (const subject of ['a', 'refused', 'b']) await party.record({ type: 'TASK_DONE', subject })
+  server.down = false
+  setActivePinia(createPinia())
+  const again = await opened()
+
+  expect(server.events.map((event) => event.subject)).toEqual(['a', 'b'])
+  expect(again.message).toContain('Not recorded: subject was refused')
+  expect(stored.get('lively-ladle-outboxp')).toEqual([])
+})
+
 it('sends an event once it can, under the id it made', async () => {
   const party = await opened()
   server.down = true

@@ -26,6 +26,9 @@ export interface Clash {
 
 export type SaveState = 'saved' | 'saving' | 'unsaved' | 'offline'
 
+/** The server read it and will say the same next time. */
+const isNotAccepted = (e: unknown) => e instanceof RequestRefused && [400, 422].includes(e.status)
+
 /** The party on screen: its brief as edited here, the plan computed for it, undo, saving, and its events. */
 export const useParty = defineStore('party', () => {
   const id = ref('')
@@ -259,15 +262,46 @@ export const useParty = defineStore('party', () => {
     const batch = pending.value
     if (batch.length === 0) return
     try {
-      await ask(api.POST('/api/parties/{id}/events', { ...path(), body: batch }))
-      await replan()
-      pending.value = pending.value.filter((event) => !batch.includes(event))
-      await keepEvents(id.value, pending.value)
+      await post(batch)
     } catch (e) {
-      if (!(e instanceof NoConnection)) throw e
-      offline.value = true
-      setTimeout(() => void sendEvents(), RETRY_AFTER_MS)
+      if (isNotAccepted(e) && batch.length > 1) {
+        for (const event of batch) await sendAlone(event)
+      } else {
+        await keepOrDrop(e, batch)
+      }
     }
+  }
+
+  async function post(batch: PartyEvent[]): Promise<void> {
+    await ask(api.POST('/api/parties/{id}/events', { ...path(), body: batch }))
+    await replan()
+    await forget(batch)
+  }
+
+  /** So that one event that is not accepted holds up no other. */
+  async function sendAlone(event: PartyEvent): Promise<void> {
+    try {
+      await post([event])
+    } catch (e) {
+      await keepOrDrop(e, [event])
+    }
+  }
+
+  /** What is never going to be accepted is said and dropped; all else stays and is tried again. */
+  async function keepOrDrop(e: unknown, batch: PartyEvent[]): Promise<void> {
+    if (isNotAccepted(e)) {
+      await forget(batch)
+      message.value = `Not recorded: ${(e as RequestRefused).message}`
+      return
+    }
+    if (e instanceof NoConnection) offline.value = true
+    else message.value = e instanceof Error ? e.message : String(e)
+    setTimeout(() => void sendEvents(), RETRY_AFTER_MS)
+  }
+
+  async function forget(batch: PartyEvent[]): Promise<void> {
+    pending.value = pending.value.filter((event) => !batch.includes(event))
+    await keepEvents(id.value, pending.value)
   }
 
   /** How a figure of the plan on screen came about. */

@@ -42,7 +42,10 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
     return answer(200, { cuts: [], ingredients: [], broths: [], sauces: [] })
   if (request.url.endsWith('/plan')) return answer(200, server.plan)
   if (request.url.endsWith('/events')) {
-    server.events.push(...((await request.json()) as Record<string, unknown>[]))
+    const batch = (await request.json()) as Record<string, unknown>[]
+    if (batch.some((event) => event.subject === 'refused'))
+      return answer(400, { detail: 'subject was refused' })
+    server.events.push(...batch)
     return answer(200, { recorded: 1, known: 0 })
   }
   if (request.method === 'PUT') {

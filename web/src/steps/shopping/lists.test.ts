@@ -30,4 +30,5 @@ it('reads prices as people type them', () => {
   expect(cents('-1')).toBeUndefined()
   expect(cents('3.499')).toBeUndefined()
   expect(cents('a lot')).toBeUndefined()
+  expect(cents('99999')).toBeUndefined()
 })

@@ -30,6 +30,9 @@ export function tripLists(plan: Plan): TripList[] {
   }))
 }
 
+/** The server takes no price above this [cents]. */
+const MOST_CENTS = 1_000_000
+
 /**
  * Whole cents from what somebody types; undefined when it is no price.
  * @example cents('3,49') === 349
@@ -40,5 +43,6 @@ export function cents(text: string): number | undefined {
     .replace(/^[€$£]\s*/, '')
     .replace(',', '.')
   if (!/^\d{1,5}(\.\d{1,2})?$/.test(trimmed)) return undefined
-  return Math.round(Number(trimmed) * 100)
+  const whole = Math.round(Number(trimmed) * 100)
+  return whole <= MOST_CENTS ? whole : undefined
 }
