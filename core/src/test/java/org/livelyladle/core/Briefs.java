@@ -9,13 +9,17 @@ import java.util.Map;
 import java.util.Random;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Deal;
 import org.livelyladle.core.brief.Decisions;
+import org.livelyladle.core.brief.Doneness;
+import org.livelyladle.core.brief.ExtraChoice;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Offer;
+import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PriceSnapshot;
@@ -42,6 +46,10 @@ public final class Briefs {
     public List<String> sauces = new ArrayList<>(List.of("soy-spring-onion"));
     public List<Offer> offers = new ArrayList<>();
     public List<PantryItem> pantry = new ArrayList<>();
+    public List<Deal> deals = new ArrayList<>();
+    public List<ExtraChoice> extras = new ArrayList<>();
+    public List<String> sauceBar = new ArrayList<>();
+    public List<OwnIngredient> own = new ArrayList<>();
     public Decisions decisions = Decisions.none();
     public SchoolOfOrder order = SchoolOfOrder.HARD_FIRST;
     public UnitSystem units = UnitSystem.METRIC;
@@ -67,7 +75,7 @@ public final class Briefs {
     }
 
     public static Guest guest(String id, Need... needs) {
-        return new Guest(id, id, Appetite.REGULAR, List.of(needs), List.of(), Heat.HOT, 0);
+        return new Guest(id, id, Appetite.REGULAR, List.of(needs), List.of(), Heat.HOT, 0, null, null, null);
     }
 
     public static Need medical(NeedKind kind) {
@@ -108,11 +116,14 @@ public final class Briefs {
                 pots,
                 menu.stream().map(cut -> new MenuItem(cut, false)).toList(),
                 sauces.stream().map(SauceChoice::new).toList(),
-                List.of(new Shop("shop", "Shop", SIT_DOWN.minusDays(1), null)),
-                new PriceSnapshot(TODAY, offers),
+                List.of(new Shop("shop", "Shop", SIT_DOWN.minusDays(1), null, null)),
+                new PriceSnapshot(TODAY, offers, deals),
                 pantry,
                 List.of(),
-                decisions);
+                decisions,
+                extras,
+                sauceBar,
+                own);
     }
 
     /** A random party; the seed decides everything. */
@@ -138,8 +149,56 @@ public final class Briefs {
                 List.of(),
                 List.of(),
                 List.of(new Decisions.DropPin(briefs.menu.get(1), "p0-1", 1, "p0-1", random.nextInt(60))),
-                random.nextBoolean() ? List.of(new Decisions.SplashChoice("g0", "p0")) : List.of());
+                random.nextBoolean() ? List.of(new Decisions.SplashChoice("g0", "p0")) : List.of(),
+                null);
+        beside(briefs, new Random(~seed), catalogue);
         return briefs.build();
+    }
+
+    /** What came later than the rest, from a stream of its own so that earlier seeds keep their parties. */
+    private static void beside(Briefs briefs, Random random, Catalogue catalogue) {
+        briefs.guests.replaceAll(guest -> random.nextInt(4) > 0 ? guest : comingAndGoing(guest, random));
+        catalogue.extras().stream()
+                .filter(extra -> random.nextInt(4) == 0)
+                .forEach(extra -> briefs.extras.add(
+                        new ExtraChoice(extra.ingredient(), random.nextBoolean() ? null : 20.0 + random.nextInt(200))));
+        catalogue.sauceBar().stream()
+                .filter(part -> random.nextInt(3) == 0)
+                .forEach(part -> briefs.sauceBar.add(part.ingredient()));
+        catalogue.ingredients().forEach(ingredient -> {
+            for (int i = random.nextInt(3); i > 0; i--) {
+                String id = ingredient.id() + "-" + i;
+                int grams = 50 * (1 + random.nextInt(12));
+                briefs.offers.add(new Offer(
+                        id, "shop", ingredient.id(), id, grams, 40 + grams * (1 + random.nextInt(3)), null, null));
+            }
+        });
+        for (Offer offer : briefs.offers) {
+            switch (random.nextInt(30)) {
+                case 0 -> briefs.deals.add(new Deal("d" + offer.id(), offer.id(), 2 + random.nextInt(2), 1, null));
+                case 1 ->
+                    briefs.deals.add(new Deal("d" + offer.id(), offer.id(), null, null, 500 + random.nextInt(9000)));
+                default -> {}
+            }
+        }
+    }
+
+    private static Guest comingAndGoing(Guest guest, Random random) {
+        List<Wish> wishes = guest.wishes().stream()
+                .map(wish -> new Wish(
+                        wish.cut(), wish.liking(), Doneness.values()[random.nextInt(3)], random.nextInt(3) == 0))
+                .toList();
+        return new Guest(
+                guest.id(),
+                guest.name(),
+                guest.appetite(),
+                guest.needs(),
+                wishes,
+                guest.heat(),
+                guest.arrivesAfterMinutes(),
+                guest.arrivesAfterMinutes() + 10 + random.nextInt(60),
+                10 + random.nextInt(150),
+                random.nextBoolean());
     }
 
     private static Guest randomGuest(String id, Random random, Catalogue catalogue) {
@@ -151,7 +210,7 @@ public final class Briefs {
         List<Wish> wishes = new ArrayList<>();
         catalogue.cuts().stream()
                 .filter(cut -> random.nextInt(6) == 0)
-                .forEach(cut -> wishes.add(new Wish(cut.id(), Liking.values()[random.nextInt(4)])));
+                .forEach(cut -> wishes.add(new Wish(cut.id(), Liking.values()[random.nextInt(4)], null, null)));
         return new Guest(
                 id,
                 id.toUpperCase(java.util.Locale.ROOT),
@@ -159,7 +218,10 @@ public final class Briefs {
                 needs,
                 wishes,
                 Heat.values()[random.nextInt(4)],
-                random.nextInt(4) == 0 ? random.nextInt(40) : 0);
+                random.nextInt(4) == 0 ? random.nextInt(40) : 0,
+                null,
+                null,
+                null);
     }
 
     private static Pot randomPot(String id, Random random, Catalogue catalogue) {

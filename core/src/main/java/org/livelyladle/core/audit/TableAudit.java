@@ -191,6 +191,10 @@ public final class TableAudit {
         }
         for (Drop.Serving serving : drop.servings()) {
             int arrival = guest(serving.guest()).arrivesAfterMinutes() * 60;
+            int leaving = guest(serving.guest()).leavesWithin(table.mealSeconds() / 60) * 60;
+            if (drop.takeOut() > leaving) {
+                add("H6", drop.id(), guest(serving.guest()).name() + " has left by then");
+            }
             if (drop.putIn() + cooked < Math.max(1, arrival)) {
                 add("H6", drop.id(), guest(serving.guest()).name() + " is not at the table yet");
             }

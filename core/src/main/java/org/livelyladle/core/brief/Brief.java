@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.measure.UnitSystem;
 
@@ -25,6 +27,9 @@ import org.livelyladle.core.measure.UnitSystem;
  * @param marginPercent bought on top of what is planned [%]
  * @param wasteCentsPerKg what a kilogram bought too much is worth avoiding [cents/kg]
  * @param bufferMinutes how long before sitting down all prep is done [min]
+ * @param extras what stands beside the pots; nothing when left out
+ * @param sauceBar ingredients set out for those who stir their own sauce; none when left out
+ * @param ownIngredients what the household adds to the catalogue or knows better; nothing when left out
  */
 public record Brief(
         String format,
@@ -50,7 +55,10 @@ public record Brief(
         PriceSnapshot prices,
         List<PantryItem> pantry,
         List<Cook> cooks,
-        Decisions decisions) {
+        Decisions decisions,
+        @Nullable List<ExtraChoice> extras,
+        @Nullable List<String> sauceBar,
+        @Nullable List<OwnIngredient> ownIngredients) {
 
     public static final String FORMAT = "lively-ladle/party";
     public static final int VERSION = 1;
@@ -89,6 +97,9 @@ public record Brief(
         pantry = Check.distinct(pantry, "pantry", 500, PantryItem::ingredient);
         cooks = Check.distinct(cooks, "cooks", 10, Cook::id);
         decisions = decisions == null ? Decisions.none() : decisions;
+        extras = Check.distinct(extras, "extras", 40, ExtraChoice::ingredient);
+        sauceBar = Check.distinct(sauceBar, "sauceBar", 40, ingredient -> ingredient);
+        ownIngredients = Check.distinct(ownIngredients, "ownIngredients", 200, OwnIngredient::id);
     }
 
     private static void checkZone(String zone) {
@@ -140,8 +151,24 @@ public record Brief(
         return ZoneId.of(zone);
     }
 
+    /** The catalogue as this household knows it: its own ingredients and corrections put in. */
+    public Catalogue extend(Catalogue catalogue) {
+        return ownIngredients == null || ownIngredients.isEmpty()
+                ? catalogue
+                : OwnIngredient.putInto(catalogue, ownIngredients);
+    }
+
     /** The same party at another time, with its trips and prices. */
     public Brief on(LocalDateTime sitDown, List<Shop> shops, PriceSnapshot prices) {
+        return copy(sitDown, shops, prices, decisions);
+    }
+
+    /** The same party, decided otherwise. */
+    public Brief deciding(Decisions decisions) {
+        return copy(sitDown, shops, prices, decisions);
+    }
+
+    private Brief copy(LocalDateTime sitDown, List<Shop> shops, PriceSnapshot prices, Decisions decisions) {
         return new Brief(
                 format,
                 formatVersion,
@@ -166,6 +193,9 @@ public record Brief(
                 prices,
                 pantry,
                 cooks,
-                decisions);
+                decisions,
+                extras,
+                sauceBar,
+                ownIngredients);
     }
 }

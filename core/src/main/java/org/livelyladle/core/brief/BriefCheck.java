@@ -1,10 +1,12 @@
 package org.livelyladle.core.brief;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
 
@@ -19,7 +21,7 @@ public final class BriefCheck {
     }
 
     public static void check(Brief brief, Catalogue catalogue) {
-        new BriefCheck(brief, catalogue).run();
+        new BriefCheck(brief, brief.extend(catalogue)).run();
     }
 
     private void run() {
@@ -31,6 +33,7 @@ public final class BriefCheck {
         menu();
         guests();
         purchases();
+        beside();
         decisions();
     }
 
@@ -91,6 +94,34 @@ public final class BriefCheck {
         }
     }
 
+    private void beside() {
+        List<ExtraChoice> extras = Objects.requireNonNullElse(brief.extras(), List.of());
+        for (int i = 0; i < extras.size(); i++) {
+            String path = "extras[" + i + "].ingredient";
+            String id = extras.get(i).ingredient();
+            catalogue.findExtra(id).orElseThrow(() -> unknown(path, id, "an extra of the catalogue"));
+        }
+        List<String> bar = Objects.requireNonNullElse(brief.sauceBar(), List.of());
+        for (int i = 0; i < bar.size(); i++) {
+            String path = "sauceBar[" + i + "]";
+            String id = bar.get(i);
+            catalogue.findBarPart(id).orElseThrow(() -> unknown(path, id, "a part of the catalogue's sauce bar"));
+        }
+        Set<String> offers = ids(brief.prices().offers(), Offer::id);
+        Objects.requireNonNullElse(brief.prices().deals(), List.<Deal>of())
+                .forEach(deal -> Check.known(deal.offer(), offers, "prices.deals.offer", "an offer of these prices"));
+    }
+
+    private void trade(Decisions.Trade trade) {
+        cut(trade.shortOf(), "decisions.trades.shortOf");
+        cut(trade.by(), "decisions.trades.by");
+        Category of = catalogue.ingredientOf(catalogue.cut(trade.shortOf())).category();
+        Category by = catalogue.ingredientOf(catalogue.cut(trade.by())).category();
+        if (of != by) {
+            throw new InvalidInputException("decisions.trades.by", trade.by(), "a cut from " + of.label() + " too");
+        }
+    }
+
     private void decisions() {
         Decisions decisions = brief.decisions();
         Set<String> guests = ids(brief.guests(), Guest::id);
@@ -98,6 +129,8 @@ public final class BriefCheck {
         decisions.portions().forEach(pin -> cut(pin.cut(), "decisions.portions.cut"));
         decisions.drops().forEach(pin -> cut(pin.cut(), "decisions.drops.cut"));
         decisions.offers().forEach(pin -> ingredient(pin.ingredient(), "decisions.offers.ingredient"));
+        Objects.requireNonNullElse(decisions.trades(), List.<Decisions.Trade>of())
+                .forEach(this::trade);
         decisions.splashes().forEach(choice -> {
             Check.known(choice.guest(), guests, "decisions.splashes.guest", "a guest of this party");
             Check.known(choice.pot(), pots, "decisions.splashes.pot", "a pot of this party");

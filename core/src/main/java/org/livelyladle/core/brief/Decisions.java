@@ -2,6 +2,8 @@ package org.livelyladle.core.brief;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** What the host decided by hand. A hard rule beats a pin; the beaten pin stays and the plan says why. */
 public record Decisions(
@@ -9,7 +11,8 @@ public record Decisions(
         List<OfferPin> offers,
         List<TaskPin> tasks,
         List<DropPin> drops,
-        List<SplashChoice> splashes) {
+        List<SplashChoice> splashes,
+        @Nullable List<Trade> trades) {
 
     public Decisions {
         portions = Check.distinct(portions, "portions", 2000, pin -> List.of(pin.guest(), pin.cut()));
@@ -17,16 +20,24 @@ public record Decisions(
         tasks = Check.distinct(tasks, "tasks", 500, TaskPin::task);
         drops = Check.distinct(drops, "drops", 500, pin -> List.of(pin.cut(), pin.side(), pin.batch()));
         splashes = Check.distinct(splashes, "splashes", 200, choice -> List.of(choice.guest(), choice.pot()));
+        trades = Check.distinct(trades, "trades", 100, trade -> List.of(trade.shortOf(), trade.by()));
     }
 
     public static Decisions none() {
-        return new Decisions(List.of(), List.of(), List.of(), List.of(), List.of());
+        return new Decisions(List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     public Optional<PortionPin> portion(String guest, String cut) {
         return portions.stream()
                 .filter(pin -> pin.guest().equals(guest) && pin.cut().equals(cut))
                 .findFirst();
+    }
+
+    /** These decisions and one more trade. */
+    public Decisions trading(Trade trade) {
+        List<Trade> more = Stream.concat(Stream.ofNullable(trades).flatMap(List::stream), Stream.of(trade))
+                .toList();
+        return new Decisions(portions, offers, tasks, drops, splashes, more);
     }
 
     public boolean acceptsSplash(String guest, String pot) {
@@ -66,6 +77,21 @@ public record Decisions(
             Check.range(batch, "batch", 1, 50);
             Check.id(toSide, "toSide");
             Check.range(minute, "minute", -30, 300);
+        }
+    }
+
+    /**
+     * So many grams of a cut are served as another one to guests who eat both [g, as planned], so that a pack less is
+     * bought.
+     */
+    public record Trade(String shortOf, String by, double grams) {
+        public Trade {
+            Check.id(shortOf, "shortOf");
+            Check.id(by, "by");
+            Check.range(grams, "grams", 1, 5000);
+            if (shortOf.equals(by)) {
+                throw new InvalidInputException("by", by, "another cut than the one it stands in for");
+            }
         }
     }
 

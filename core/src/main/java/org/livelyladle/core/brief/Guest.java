@@ -1,6 +1,8 @@
 package org.livelyladle.core.brief;
 
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Heat;
 
 /**
@@ -8,6 +10,9 @@ import org.livelyladle.core.catalogue.Heat;
  *
  * @param heat the hottest broth this guest eats from
  * @param arrivesAfterMinutes how long after sitting down [min]; 0 for on time
+ * @param leavesAfterMinutes how long after sitting down [min]; null for who stays to the end
+ * @param portionPercent part of the usual portion this guest eats, coming late or full [%]; 100 when left out
+ * @param stirsOwnSauce takes from the sauce bar in place of the house sauces; no when left out
  */
 public record Guest(
         String id,
@@ -16,7 +21,12 @@ public record Guest(
         List<Need> needs,
         List<Wish> wishes,
         Heat heat,
-        int arrivesAfterMinutes) {
+        int arrivesAfterMinutes,
+        @Nullable Integer leavesAfterMinutes,
+        @Nullable Integer portionPercent,
+        @Nullable Boolean stirsOwnSauce) {
+    private static final int USUAL_PERCENT = 100;
+    private static final int LATEST_MINUTES = 240;
 
     public Guest {
         Check.id(id, "id");
@@ -25,15 +35,45 @@ public record Guest(
         needs = Check.distinct(needs, "needs", 22, Need::kind);
         wishes = Check.distinct(wishes, "wishes", 100, Wish::cut);
         Check.present(heat, "heat");
-        Check.range(arrivesAfterMinutes, "arrivesAfterMinutes", 0, 240);
+        Check.range(arrivesAfterMinutes, "arrivesAfterMinutes", 0, LATEST_MINUTES);
+        if (leavesAfterMinutes != null) {
+            Check.range(leavesAfterMinutes, "leavesAfterMinutes", arrivesAfterMinutes + 10, LATEST_MINUTES);
+        }
+        portionPercent = portionPercent == null ? USUAL_PERCENT : portionPercent;
+        Check.range(portionPercent, "portionPercent", 10, 200);
+        stirsOwnSauce = Boolean.TRUE.equals(stirsOwnSauce);
+    }
+
+    /** A plain guest: on time, staying, with the usual portion. */
+    public static Guest of(String id, String name, Appetite appetite, Heat heat) {
+        return new Guest(id, name, appetite, List.of(), List.of(), heat, 0, null, null, null);
+    }
+
+    public Optional<Wish> wishFor(String cut) {
+        return wishes.stream().filter(wish -> wish.cut().equals(cut)).findFirst();
+    }
+
+    /** Children are served cut small and never rare. */
+    public boolean isSmallChild() {
+        return has(NeedKind.SMALL_CHILD) || appetite == Appetite.CHILD || appetite == Appetite.TODDLER;
+    }
+
+    /** A need for which nothing is served rare or raw. */
+    public boolean isDelicate() {
+        return isSmallChild() || needs.stream().anyMatch(need -> need.kind().isDelicate());
+    }
+
+    /** When this guest leaves a meal of so many minutes [min after sitting down]. */
+    public int leavesWithin(int mealMinutes) {
+        return leavesAfterMinutes == null ? mealMinutes : Math.min(leavesAfterMinutes, mealMinutes);
+    }
+
+    public boolean eatsUsualPortion() {
+        return portionPercent == null || portionPercent == USUAL_PERCENT;
     }
 
     public Liking likingOf(String cut) {
-        return wishes.stream()
-                .filter(wish -> wish.cut().equals(cut))
-                .map(Wish::liking)
-                .findFirst()
-                .orElse(Liking.LIKE);
+        return wishFor(cut).map(Wish::liking).orElse(Liking.LIKE);
     }
 
     public boolean has(NeedKind kind) {

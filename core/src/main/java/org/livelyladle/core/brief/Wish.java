@@ -1,9 +1,30 @@
 package org.livelyladle.core.brief;
 
-/** How much one guest wants one cut. */
-public record Wish(String cut, Liking liking) {
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How one guest wants one cut.
+ *
+ * @param doneness how far cooked; null for as it comes
+ * @param reserved this guest's share is kept apart and never shared out to others; no when left out
+ */
+public record Wish(
+        String cut,
+        Liking liking,
+        @Nullable Doneness doneness,
+        @Nullable Boolean reserved) {
     public Wish {
         Check.id(cut, "cut");
         Check.present(liking, "liking");
+        reserved = Boolean.TRUE.equals(reserved);
+    }
+
+    /** A mere liking. */
+    public static Wish of(String cut, Liking liking) {
+        return new Wish(cut, liking, null, null);
+    }
+
+    public boolean isReserved() {
+        return Boolean.TRUE.equals(reserved);
     }
 }

@@ -4,6 +4,7 @@ package org.livelyladle.core.catalogue;
 public enum Aisle {
     DRY("Dry goods"),
     SAUCES("Sauces and spices"),
+    DRINKS("Drinks"),
     PRODUCE("Fruit and vegetables"),
     CHILLED("Chilled"),
     MEAT("Meat counter"),

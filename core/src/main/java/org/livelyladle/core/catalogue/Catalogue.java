@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** All that is known about food, by id and in the files' order. Immutable and checked as a whole by its loader. */
 public final class Catalogue {
@@ -16,6 +17,8 @@ public final class Catalogue {
     private final Map<String, Broth> broths;
     private final Map<String, Sauce> sauces;
     private final Map<String, PrepStep> prepSteps;
+    private final Map<String, Extra> extras;
+    private final Map<String, BarPart> sauceBar;
 
     Catalogue(
             String version,
@@ -23,13 +26,17 @@ public final class Catalogue {
             List<Cut> cuts,
             List<Broth> broths,
             List<Sauce> sauces,
-            List<PrepStep> prepSteps) {
+            List<PrepStep> prepSteps,
+            List<Extra> extras,
+            List<BarPart> sauceBar) {
         this.version = version;
         this.ingredients = byId(ingredients, Ingredient::id);
         this.cuts = byId(cuts, Cut::id);
         this.broths = byId(broths, Broth::id);
         this.sauces = byId(sauces, Sauce::id);
         this.prepSteps = byId(prepSteps, PrepStep::id);
+        this.extras = byId(extras, Extra::ingredient);
+        this.sauceBar = byId(sauceBar, BarPart::ingredient);
     }
 
     /** The catalogue shipped with the program. */
@@ -46,6 +53,23 @@ public final class Catalogue {
         Map<String, T> map = new LinkedHashMap<>();
         items.forEach(item -> map.put(id.apply(item), item));
         return Collections.unmodifiableMap(map);
+    }
+
+    /** The same catalogue with more ingredients and cuts; those of a known id take its place. */
+    public Catalogue with(List<Ingredient> moreIngredients, List<Cut> moreCuts) {
+        return new Catalogue(
+                version,
+                concat(ingredients, moreIngredients),
+                concat(cuts, moreCuts),
+                List.copyOf(broths.values()),
+                List.copyOf(sauces.values()),
+                List.copyOf(prepSteps.values()),
+                List.copyOf(extras.values()),
+                List.copyOf(sauceBar.values()));
+    }
+
+    private static <T> List<T> concat(Map<String, T> known, List<T> more) {
+        return Stream.concat(known.values().stream(), more.stream()).toList();
     }
 
     public String version() {
@@ -66,6 +90,24 @@ public final class Catalogue {
 
     public Collection<Sauce> sauces() {
         return sauces.values();
+    }
+
+    /** What can stand beside the pots. */
+    public Collection<Extra> extras() {
+        return extras.values();
+    }
+
+    /** What can stand on the sauce bar. */
+    public Collection<BarPart> sauceBar() {
+        return sauceBar.values();
+    }
+
+    public Optional<Extra> findExtra(String ingredient) {
+        return Optional.ofNullable(extras.get(ingredient));
+    }
+
+    public Optional<BarPart> findBarPart(String ingredient) {
+        return Optional.ofNullable(sauceBar.get(ingredient));
     }
 
     public Optional<Ingredient> findIngredient(String id) {

@@ -36,7 +36,14 @@ final class CatalogueLoader {
         List<Cut> cuts = files.csv("cuts.csv").stream().map(this::cut).toList();
         List<Broth> broths = files.yaml("broths.yaml").stream().map(this::broth).toList();
         List<Sauce> sauces = files.yaml("sauces.yaml").stream().map(this::sauce).toList();
-        return new Catalogue(VERSION, ingredients, cuts, broths, sauces, prepSteps);
+        List<Extra> extras = files.csv("extras.csv").stream()
+                .map(row -> new Extra(
+                        ingredientOf(row), row.oneOf("kind", Extra.Kind.class), row.yesNo("adultsOnly"), row.mark()))
+                .toList();
+        List<BarPart> sauceBar = files.csv("sauce-bar.csv").stream()
+                .map(row -> new BarPart(ingredientOf(row), row.oneOf("role", BarPart.Role.class), row.mark()))
+                .toList();
+        return new Catalogue(VERSION, ingredients, cuts, broths, sauces, prepSteps, extras, sauceBar);
     }
 
     private Ingredient ingredient(Row row) {
@@ -183,6 +190,10 @@ final class CatalogueLoader {
                         .toList(),
                 row.number("minutes", 0, 240),
                 row.mark());
+    }
+
+    private String ingredientOf(Row row) {
+        return row.reference("ingredient", ingredientIds::contains, "ingredient");
     }
 
     private static String unique(Row row, Set<String> ids) {

@@ -10,7 +10,9 @@ import java.util.function.Supplier;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Extra;
 import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
@@ -18,6 +20,7 @@ import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Operation;
 import org.livelyladle.core.measure.Term;
 import org.livelyladle.core.portions.CutTotal;
+import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.sauces.Sauces;
 
@@ -42,7 +45,7 @@ public final class EquipmentPlanner {
         this.ledger = ledger;
     }
 
-    public List<Equipment> plan(Portions portions, Sauces sauces) {
+    public List<Equipment> plan(Portions portions, Sauces sauces, Extras extras) {
         if (brief.guests().isEmpty()) {
             return List.of();
         }
@@ -53,7 +56,21 @@ public final class EquipmentPlanner {
         if (raw) {
             perHead("raw-chopsticks", "Pairs of chopsticks in another colour", 1, "for raw food only, one pair each");
         }
-        count("dishes", "Sauce dishes", sauces.servings().size(), "a dish for each guest and sauce");
+        count(
+                "dishes",
+                "Sauce dishes",
+                sauces.servings().size() + sauces.bar().guests().size(),
+                "a dish for each guest and sauce, one for each who stirs their own");
+        count("bar-bowls", "Bowls for the sauce bar", sauces.bar().needs().size(), "one for each thing, with a spoon");
+        if (extras.needs().stream().anyMatch(need -> need.kind() == Extra.Kind.DRINK)) {
+            perHead("glasses", "Glasses", 1, "one each");
+        }
+        count(
+                "kept-plates",
+                "Small plates for what is kept for one guest",
+                (int) portions.lines().stream().filter(Portion::reserved).count(),
+                "one for each reserved share, with a name on it");
+        besidePlates(extras);
         plates("raw-plates", "Plates for raw meat and fish", portions, true, "never used for anything cooked");
         plates("plates", "Plates for all else", portions, false, "turned towards those who use them");
         brief.pots()
@@ -112,6 +129,23 @@ public final class EquipmentPlanner {
     }
 
     /** Only where stoves burn butane; a spare for the table, changed with the flame out and cool. */
+    private void besidePlates(Extras extras) {
+        List<Term> terms = extras.needs().stream()
+                .filter(need -> !need.kind().isPoured() && need.grams().value() > 0)
+                .map(need -> given(
+                        need.name(), Math.ceil(need.grams().value() / PLATE_G), "one for each 400 g", Mark.MEMORY))
+                .toList();
+        if (!terms.isEmpty()) {
+            add(
+                    "beside-plates",
+                    "Plates for starters, herbs and wraps",
+                    terms.stream().mapToDouble(Term::value).sum(),
+                    "apart from anything raw",
+                    SUM,
+                    () -> terms);
+        }
+    }
+
     private void cartridges() {
         if (brief.pots().isEmpty()) {
             return;

@@ -41,6 +41,13 @@ public enum Operation {
             return result;
         }
     },
+    /** The first term up to the next whole number, one at least. */
+    ROUND_UP {
+        @Override
+        public double evaluate(List<Double> values) {
+            return Math.max(1, StrictMath.ceil(values.get(0) - 1e-9));
+        }
+    },
     /** First x second / third: a part of a whole by weight. */
     SHARE {
         @Override

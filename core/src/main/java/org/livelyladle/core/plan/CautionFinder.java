@@ -6,9 +6,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.SplashChoice;
+import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Side;
@@ -46,6 +46,7 @@ final class CautionFinder {
         brief.decisions().splashes().forEach(this::splash);
         brief.menu().forEach(item -> cut(catalogue.cut(item.cut())));
         brief.sauces().forEach(choice -> sauce(catalogue.sauce(choice.sauce())));
+        portions.doneness().forEach(this::doneness);
         prices();
         if (!brief.pots().isEmpty()) {
             add(
@@ -66,7 +67,7 @@ final class CautionFinder {
     }
 
     private void guest(Guest guest) {
-        if (isSmallChild(guest)) {
+        if (guest.isSmallChild()) {
             add(
                     Step.GUESTS,
                     guest.id(),
@@ -116,7 +117,7 @@ final class CautionFinder {
                     .map(Portion::guest)
                     .collect(Collectors.toSet());
             brief.guests().stream()
-                    .filter(guest -> isSmallChild(guest) && eaters.contains(guest.id()))
+                    .filter(guest -> guest.isSmallChild() && eaters.contains(guest.id()))
                     .forEach(guest -> add(
                             Step.INGREDIENTS,
                             cut.id(),
@@ -130,6 +131,27 @@ final class CautionFinder {
                     cut.id(),
                     "through",
                     catalogue.fullName(cut) + ": cook right through, " + cut.safeCoreC() + " °C at the core.");
+        }
+    }
+
+    /** A wish below the safe mark, or one that safety beats. */
+    private void doneness(Portions.Done done) {
+        String name = brief.guest(done.guest()).orElseThrow().name();
+        String cut = catalogue.fullName(catalogue.cut(done.cut()));
+        if (!done.against().isEmpty()) {
+            add(
+                    Step.INGREDIENTS,
+                    done.cut(),
+                    "doneness." + done.guest(),
+                    cut + " for " + name + ": wanted " + done.wanted().label() + ", served "
+                            + done.served().label() + ", " + done.against() + ".");
+        } else if (done.served() == Doneness.PINK) {
+            add(
+                    Step.INGREDIENTS,
+                    done.cut(),
+                    "doneness." + done.guest(),
+                    cut + " for " + name + " is taken out pink, after " + done.time()
+                            + ": below the safe temperature, by " + name + "'s own choice." + DEFER);
         }
     }
 
@@ -148,12 +170,6 @@ final class CautionFinder {
         if (days > OLD_PRICES_DAYS && !brief.prices().offers().isEmpty()) {
             add(Step.SHOPPING, "", "prices", "Prices are " + days + " days old: the bill may differ.");
         }
-    }
-
-    private static boolean isSmallChild(Guest guest) {
-        return guest.has(NeedKind.SMALL_CHILD)
-                || guest.appetite() == Appetite.CHILD
-                || guest.appetite() == Appetite.TODDLER;
     }
 
     private void add(Step step, String subject, String kind, String text) {

@@ -4,6 +4,7 @@ import java.util.List;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.equipment.Equipment;
+import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.prep.Prep;
 import org.livelyladle.core.purchases.Purchases;
@@ -13,9 +14,11 @@ import org.livelyladle.core.table.TablePlan;
 /**
  * Everything computed for a party. The same brief, catalogue, facts and day give an equal plan.
  *
+ * @param extras what stands beside the pots
  * @param equipment what to set out besides food
  * @param unmet what cannot be given, worst first
- * @param suggestions what would make a better menu
+ * @param suggestions what would make a better menu or a smaller bill
+ * @param ownFood the household's own ingredients as planned with
  */
 public record Plan(
         Portions portions,
@@ -23,12 +26,14 @@ public record Plan(
         List<CookingWindow> windows,
         TablePlan table,
         Sauces sauces,
+        Extras extras,
         Purchases purchases,
         Prep prep,
         List<Equipment> equipment,
         List<Caution> cautions,
         List<Unmet> unmet,
-        List<Suggestion> suggestions) {
+        List<Suggestion> suggestions,
+        OwnFood ownFood) {
 
     public Plan {
         windows = List.copyOf(windows);

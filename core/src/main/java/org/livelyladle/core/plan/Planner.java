@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.broths.BrothPlanner;
@@ -13,6 +14,8 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.cooking.WindowPlanner;
 import org.livelyladle.core.equipment.EquipmentPlanner;
+import org.livelyladle.core.extras.Extras;
+import org.livelyladle.core.extras.ExtrasPlanner;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
@@ -29,10 +32,10 @@ import org.livelyladle.core.table.TablePlanner;
 
 /** {@code plan = f(brief, catalogue, facts, asOf)}: the pipeline, pure and deterministic. */
 public final class Planner {
-    private final Catalogue catalogue;
+    private final Catalogue builtIn;
 
     public Planner(Catalogue catalogue) {
-        this.catalogue = requireNonNull(catalogue, "catalogue");
+        this.builtIn = requireNonNull(catalogue, "catalogue");
     }
 
     /**
@@ -42,25 +45,29 @@ public final class Planner {
     public Planned plan(Brief brief, Facts facts, LocalDate asOf) {
         requireNonNull(facts, "facts");
         requireNonNull(asOf, "asOf");
-        BriefCheck.check(requireNonNull(brief, "brief"), catalogue);
+        Catalogue catalogue = requireNonNull(brief, "brief").extend(builtIn);
+        BriefCheck.check(brief, catalogue);
         Ledger ledger = new Ledger();
         KitchenText text = new KitchenText(brief.units(), brief.currency());
         Portions portions = new PortionPlanner(brief, catalogue, ledger, text).plan();
         Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan();
         Map<String, CookingWindow> windows = new WindowPlanner(catalogue, ledger).plan(brief);
         TablePlan table = new TablePlanner(brief, catalogue, broths, windows, ledger, text).plan(portions);
-        Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan();
-        Purchases purchases = new PurchasePlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces);
-        Prep prep = new PrepPlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces);
+        Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan(portions);
+        Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
+        Purchases purchases =
+                new PurchasePlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces, extras);
+        Prep prep = new PrepPlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces, extras);
         Plan plan = new Plan(
                 portions,
                 broths,
                 List.copyOf(windows.values()),
                 table,
                 sauces,
+                extras,
                 purchases,
                 prep,
-                new EquipmentPlanner(brief, catalogue, ledger).plan(portions, sauces),
+                new EquipmentPlanner(brief, catalogue, ledger).plan(portions, sauces, extras),
                 new CautionFinder(brief, catalogue, portions, asOf).find(),
                 new UnmetFinder(
                                 brief,
@@ -73,7 +80,14 @@ public final class Planner {
                                 prep,
                                 new Substitutes(brief, catalogue, facts, portions))
                         .find(),
-                new MenuAdvisor(brief, catalogue, text, portions, purchases).suggest());
+                Stream.concat(
+                                new MenuAdvisor(brief, catalogue, text, portions, purchases).suggest().stream(),
+                                new TradeAdvisor(
+                                                brief, catalogue, facts, text, portions, broths, sauces, extras,
+                                                purchases)
+                                        .suggest().stream())
+                        .toList(),
+                OwnFood.of(brief, catalogue));
         return new Planned(plan, ledger);
     }
 }

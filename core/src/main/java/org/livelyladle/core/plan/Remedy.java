@@ -18,6 +18,8 @@ public record Remedy(String label, Kind kind, String subject, String value) {
         LENGTHEN_MEAL,
         /** Go to the shop {@code subject} at the local time {@code value}. */
         MOVE_TRIP,
+        /** Serve some of the cut {@code subject} as another: {@code value} is its id, a bar, and the grams as planned. */
+        TRADE,
         /** Free the pin {@code value} in the decisions' list {@code subject}. */
         FREE_PIN,
         /** Nothing to do by one tap: look at the step {@code value}. */

@@ -3,10 +3,6 @@ package org.livelyladle.core.plan;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
 
-import java.time.DayOfWeek;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
-import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -17,7 +13,6 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Liking;
-import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
@@ -47,84 +42,18 @@ record UnmetFinder(
 
     private static final int LONGER_MINUTES = 15;
     private static final int LONGEST_MEAL = 240;
+    private static final double NEGLIGIBLE_G = 0.5;
 
     List<Unmet> find() {
         List<Unmet> unmet = new ArrayList<>();
         brief.guests().forEach(guest -> guest(guest, unmet));
         noRoom(unmet);
         sauces.without().forEach(guest -> withoutSauce(brief.guest(guest).orElseThrow(), unmet));
-        purchases.unoffered().forEach(rest -> unoffered(rest, unmet));
-        brief.shops().forEach(shop -> trip(shop, unmet));
+        unmet.addAll(new PurchaseUnmet(brief, catalogue, purchases, substitutes).find());
+        portions.trades().forEach(trade -> trade(trade, unmet));
         beatenPins(unmet);
         unmet.sort(Comparator.comparing(Unmet::severity));
         return unmet;
-    }
-
-    private void unoffered(Purchases.Unoffered rest, List<Unmet> unmet) {
-        boolean soldOut = purchases.soldOut().stream()
-                .anyMatch(offer -> offer.ingredient().equals(rest.ingredient()));
-        String missing =
-                (soldOut ? rest.name() + ": sold out, " : "No shop of this party offers " + lower(rest.name()) + ": ")
-                        + rest.missing().text() + " to find.";
-        Optional<Substitutes.Substitute> substitute = substitutes.bestFor(rest.ingredient());
-        unmet.add(new Unmet(
-                "unoffered." + rest.ingredient(),
-                soldOut ? Unmet.Severity.SHORT : Unmet.Severity.WISH,
-                Step.SHOPPING,
-                null,
-                missing + substitute.map(s -> " " + s.effect()).orElse(""),
-                substitute
-                        .map(s -> new Remedy(
-                                "Take " + lower(catalogue.fullName(s.by())),
-                                Remedy.Kind.SWAP_CUT,
-                                s.cut().id(),
-                                s.by().id()))
-                        .orElse(show(Step.SHOPPING))));
-    }
-
-    /** A trip after the party, on a day the shop is closed, or too early for what is bought there. */
-    private void trip(Shop shop, List<Unmet> unmet) {
-        LocalDateTime latest = brief.sitDown().minusHours(1);
-        if (shop.tripAt().isAfter(brief.sitDown())) {
-            unmet.add(moveTrip(
-                    "after." + shop.id(), shop, "The trip to " + shop.name() + " is after sitting down.", latest));
-            return;
-        }
-        DayOfWeek day = shop.tripAt().getDayOfWeek();
-        if (shop.isClosedOn(day)) {
-            unmet.add(moveTrip(
-                    "closed." + shop.id(), shop, shop.name() + " is closed on " + dayName(day) + "s.", shop.tripAt()));
-            return;
-        }
-        purchases.tooEarly().stream()
-                .filter(early -> early.shop().equals(shop.id()))
-                .min(Comparator.comparingInt(Purchases.TooEarly::keepsDays))
-                .ifPresent(early -> unmet.add(moveTrip(
-                        "early." + shop.id(),
-                        shop,
-                        early.name() + " from " + shop.name() + ": " + early.days() + " days before the party, "
-                                + keeps(early.keepsDays()) + ".",
-                        latest)));
-    }
-
-    private static String keeps(int days) {
-        return days == 0 ? "but to be eaten on the day" : "but keeps " + days + (days == 1 ? " day" : " days");
-    }
-
-    private static Unmet moveTrip(String id, Shop shop, String text, LocalDateTime latest) {
-        LocalDateTime better = shop.lastOpen(latest);
-        Remedy remedy = better.equals(shop.tripAt())
-                ? show(Step.SHOPPING)
-                : new Remedy(
-                        "Go on " + dayName(better.getDayOfWeek()),
-                        Remedy.Kind.MOVE_TRIP,
-                        shop.id(),
-                        better.format(DateTimeFormatter.ISO_LOCAL_DATE_TIME));
-        return new Unmet(id, Unmet.Severity.SHORT, Step.SHOPPING, null, text, remedy);
-    }
-
-    private static String dayName(DayOfWeek day) {
-        return day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
     }
 
     private void guest(Guest guest, List<Unmet> unmet) {
@@ -247,6 +176,19 @@ record UnmetFinder(
                 remedy));
     }
 
+    /** A trade that cannot be made in full: somebody left, or was pinned. */
+    private void trade(Portions.Traded traded, List<Unmet> unmet) {
+        brief.decisions().trades().stream()
+                .filter(trade -> trade.shortOf().equals(traded.shortOf())
+                        && trade.by().equals(traded.by())
+                        && trade.grams() > traded.grams() + NEGLIGIBLE_G)
+                .forEach(trade -> unmet.add(beaten(
+                        Step.SHOPPING,
+                        "trades",
+                        trade.shortOf() + "|" + trade.by(),
+                        "Of the " + text.grams(trade.grams()) + " to be traded, only " + traded.text() + ".")));
+    }
+
     private void beatenPins(List<Unmet> unmet) {
         portions.beatenPins()
                 .forEach(pin -> unmet.add(beaten(
@@ -293,11 +235,11 @@ record UnmetFinder(
                 new Remedy("Free the pin", Remedy.Kind.FREE_PIN, list, key));
     }
 
-    private static Remedy show(Step step) {
+    static Remedy show(Step step) {
         return new Remedy("Show " + step.name().toLowerCase(Locale.ROOT), Remedy.Kind.SHOW_STEP, "", step.name());
     }
 
-    private static String lower(String text) {
+    static String lower(String text) {
         return Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 }

@@ -2,11 +2,13 @@ package org.livelyladle.core.portions;
 
 import static org.livelyladle.core.measure.Operation.LARGEST_REMAINDER;
 import static org.livelyladle.core.measure.Operation.QUOTIENT;
+import static org.livelyladle.core.measure.Operation.ROUND_UP;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.LargestRemainder;
@@ -19,19 +21,38 @@ record PieceRounding(Ledger ledger, String cut, String name) {
 
     /**
      * @param ids the eaters in ascending order, which breaks ties
+     * @param reserved those of them whose share is kept apart: they get it rounded up, a piece at least
      * @param grams exact shares [g]
      * @param pieceGrams weight of one piece [g]
      */
-    Map<String, Figure> round(List<String> ids, Map<String, Figure> grams, double pieceGrams) {
+    Map<String, Figure> round(List<String> ids, Set<String> reserved, Map<String, Figure> grams, double pieceGrams) {
+        Map<String, Figure> pieces = new LinkedHashMap<>();
+        ids.stream()
+                .filter(reserved::contains)
+                .forEach(id -> pieces.put(id, keptApart(id, exact(id, grams.get(id), pieceGrams))));
+        roundShared(ids.stream().filter(id -> !reserved.contains(id)).toList(), grams, pieceGrams, pieces);
+        return pieces;
+    }
+
+    private Figure keptApart(String guest, Figure exact) {
+        double count = ROUND_UP.evaluate(List.of(exact.value()));
+        return ledger.figure("pieces." + guest + "." + cut, count, "pieces", KitchenText.pieces(Math.round(count)))
+                .by(
+                        name + ", pieces kept apart",
+                        "A reserved share is rounded up, to one piece at least",
+                        ROUND_UP,
+                        () -> List.of(Term.of("exact pieces", exact)));
+    }
+
+    private void roundShared(
+            List<String> ids, Map<String, Figure> grams, double pieceGrams, Map<String, Figure> pieces) {
         List<Figure> exact =
                 ids.stream().map(id -> exact(id, grams.get(id), pieceGrams)).toList();
         int[] whole =
                 LargestRemainder.share(exact.stream().mapToDouble(Figure::value).toArray());
-        Map<String, Figure> pieces = new LinkedHashMap<>();
         for (int i = 0; i < whole.length; i++) {
             pieces.put(ids.get(i), pieces(ids.get(i), i + 1, whole[i], exact));
         }
-        return pieces;
     }
 
     private Figure exact(String guest, Figure grams, double pieceGrams) {

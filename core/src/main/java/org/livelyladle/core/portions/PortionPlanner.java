@@ -14,12 +14,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.PortionPin;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Need;
+import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
@@ -60,6 +62,7 @@ public final class PortionPlanner {
     public Portions plan() {
         menu.forEach(cut -> shares.put(cut.id(), new LinkedHashMap<>()));
         List<GuestTotal> drafts = brief.guests().stream().map(this::share).toList();
+        List<Portions.Traded> trades = new TradeMaker(brief, catalogue, ledger, text).make(shares);
         List<Portion> lines = menu.stream().flatMap(cut -> serve(cut).stream()).toList();
         List<CutTotal> cuts = menu.stream().map(cut -> total(cut, lines)).toList();
         List<GuestTotal> guests =
@@ -82,7 +85,16 @@ public final class PortionPlanner {
                         () -> cuts.stream()
                                 .map(cut -> Term.of(cut.name(), cut.grams()))
                                 .toList());
-        return new Portions(eaters, food, guests, cuts, lines, barred, beaten);
+        return new Portions(
+                eaters,
+                food,
+                guests,
+                cuts,
+                lines,
+                barred,
+                beaten,
+                new DonenessFinder(brief, catalogue).find(lines),
+                trades);
     }
 
     /** Fills {@link #shares} for one guest. */
@@ -106,19 +118,31 @@ public final class PortionPlanner {
     }
 
     private Figure factor(Guest guest) {
-        double factor = guest.appetite().factor();
+        double share = guest.eatsUsualPortion() ? 1 : guest.portionPercent() / 100.0;
+        double factor = guest.appetite().factor() * share;
         return ledger.figure("factor." + guest.id(), factor, "1", KitchenText.number(factor, 2))
                 .by(
                         "Appetite of " + guest.name(),
-                        "A " + guest.appetite().label(),
-                        GIVEN,
-                        () -> List.of(Term.of(
-                                guest.appetite().label(),
-                                factor,
-                                "1",
-                                KitchenText.number(factor, 2),
-                                "0.30 lb of sliced meat for a regular eater, 0.50 lb for a big one",
-                                guest.appetite().mark())));
+                        "A " + guest.appetite().label() + (guest.eatsUsualPortion() ? "" : " x part of the portion"),
+                        PRODUCT,
+                        () -> Stream.of(
+                                        Term.of(
+                                                guest.appetite().label(),
+                                                guest.appetite().factor(),
+                                                "1",
+                                                KitchenText.number(
+                                                        guest.appetite().factor(), 2),
+                                                "0.30 lb of sliced meat for a regular eater, 0.50 lb for a big one",
+                                                guest.appetite().mark()),
+                                        Term.of(
+                                                "part of the usual portion",
+                                                share,
+                                                "1",
+                                                guest.portionPercent() + " %",
+                                                "your choice",
+                                                Mark.HOST))
+                                .limit(guest.eatsUsualPortion() ? 1 : 2)
+                                .toList());
     }
 
     private Map<Category, List<Cut>> openCuts(Guest guest) {
@@ -283,12 +307,15 @@ public final class PortionPlanner {
         List<Portion> portions = new ArrayList<>();
         Double pieceGrams = cut.pieceGrams();
         if (pieceGrams == null) {
-            byGuest.forEach((guest, grams) ->
-                    portions.add(new Portion(guest, cut.id(), grams, null, grams, isPinned(guest, cut))));
+            byGuest.forEach((guest, grams) -> portions.add(
+                    new Portion(guest, cut.id(), grams, null, grams, isPinned(guest, cut), isReserved(guest, cut))));
             return portions;
         }
+        Set<String> reserved = ids.stream()
+                .filter(id -> isReserved(id, cut) && !isPinned(id, cut))
+                .collect(Collectors.toSet());
         Map<String, Figure> pieces =
-                new PieceRounding(ledger, cut.id(), catalogue.fullName(cut)).round(ids, byGuest, pieceGrams);
+                new PieceRounding(ledger, cut.id(), catalogue.fullName(cut)).round(ids, reserved, byGuest, pieceGrams);
         byGuest.forEach((guest, grams) -> {
             Figure count = pieces.get(guest);
             double served = count.value() * pieceGrams;
@@ -306,13 +333,21 @@ public final class PortionPlanner {
                                             text.exactGrams(pieceGrams),
                                             "catalogue",
                                             cut.mark())));
-            portions.add(new Portion(guest, cut.id(), grams, count, figure, isPinned(guest, cut)));
+            portions.add(
+                    new Portion(guest, cut.id(), grams, count, figure, isPinned(guest, cut), isReserved(guest, cut)));
         });
         return portions;
     }
 
     private boolean isPinned(String guest, Cut cut) {
         return brief.decisions().portion(guest, cut.id()).isPresent();
+    }
+
+    private boolean isReserved(String guest, Cut cut) {
+        return brief.guest(guest)
+                .flatMap(g -> g.wishFor(cut.id()))
+                .map(Wish::isReserved)
+                .orElse(false);
     }
 
     private CutTotal total(Cut cut, List<Portion> lines) {

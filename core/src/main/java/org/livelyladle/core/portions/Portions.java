@@ -2,6 +2,7 @@ package org.livelyladle.core.portions;
 
 import java.util.List;
 import java.util.Optional;
+import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.measure.Figure;
 
 /**
@@ -9,6 +10,8 @@ import org.livelyladle.core.measure.Figure;
  *
  * @param eaters guests counted as regular eaters [1]
  * @param food all that is served [g]
+ * @param doneness wishes for doneness and how far they are met
+ * @param trades what is served in place of something else, as decided
  */
 public record Portions(
         Figure eaters,
@@ -17,7 +20,9 @@ public record Portions(
         List<CutTotal> cuts,
         List<Portion> lines,
         List<Barred> barred,
-        List<BeatenPin> beatenPins) {
+        List<BeatenPin> beatenPins,
+        List<Done> doneness,
+        List<Traded> trades) {
 
     public Portions {
         guests = List.copyOf(guests);
@@ -25,11 +30,29 @@ public record Portions(
         lines = List.copyOf(lines);
         barred = List.copyOf(barred);
         beatenPins = List.copyOf(beatenPins);
+        doneness = List.copyOf(doneness);
+        trades = List.copyOf(trades);
     }
 
     public Optional<CutTotal> total(String cut) {
         return cuts.stream().filter(total -> total.cut().equals(cut)).findFirst();
     }
+
+    /**
+     * How far a guest gets a cut cooked.
+     *
+     * @param seconds in simmering broth [s]
+     * @param against why it is not as wanted; empty when it is
+     */
+    public record Done(
+            String guest, String cut, Doneness wanted, Doneness served, int seconds, String time, String against) {}
+
+    /**
+     * A trade as far as it can be made.
+     *
+     * @param grams what is moved from one cut to the other [g]
+     */
+    public record Traded(String shortOf, String by, double grams, String text) {}
 
     /** A pinned portion a harder rule beats, with the nearest grams that hold [g]. */
     public record BeatenPin(String guest, String cut, double wantedGrams, double nearestGrams, String rule) {}

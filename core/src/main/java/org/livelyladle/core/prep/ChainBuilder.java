@@ -2,12 +2,21 @@ package org.livelyladle.core.prep;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.broths.BrothNeed;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Choking;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.Extra;
 import org.livelyladle.core.catalogue.PrepStep;
+import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.CutTotal;
 import org.livelyladle.core.portions.Portions;
@@ -23,12 +32,20 @@ record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
     private static final double PLATE_MINUTES = 2;
     private static final double TABLE_MINUTES = 12;
     private static final double CHECK_MINUTES = 5;
+    /** A bottle from room to fridge temperature [min]; memory. */
+    private static final double CHILL_MINUTES = 150;
 
-    List<Chain> build(Portions portions, Broths broths, Sauces sauces) {
+    List<Chain> build(Portions portions, Broths broths, Sauces sauces, Extras extras) {
         List<Chain> chains = new ArrayList<>();
         broths.needs().forEach(need -> chains.add(broth(need)));
-        portions.cuts().stream().filter(total -> total.grams().value() > 0).forEach(total -> chains.add(cut(total)));
+        portions.cuts().stream()
+                .filter(total -> total.grams().value() > 0)
+                .forEach(total -> chains.add(cut(total, portions)));
         sauces.needs().stream().filter(need -> need.make().value() > 0).forEach(need -> chains.add(sauce(need)));
+        if (!sauces.bar().needs().isEmpty()) {
+            chains.add(bar(sauces.bar()));
+        }
+        Stream.of(Extra.Kind.values()).forEach(kind -> beside(kind, extras).ifPresent(chains::add));
         chains.add(table());
         return chains;
     }
@@ -70,7 +87,7 @@ record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
         return new Chain(PrepTask.Group.BROTH, steps, 0, "sitting down");
     }
 
-    private Chain cut(CutTotal total) {
+    private Chain cut(CutTotal total, Portions portions) {
         Cut cut = catalogue.cut(total.cut());
         double kg = total.grams().value() / 1000;
         String amount = total.grams().text();
@@ -87,6 +104,16 @@ record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
                     step.passive(),
                     step.caution()));
         }
+        children(cut, portions)
+                .ifPresent(names -> steps.add(new Chain.Step(
+                        "cut:" + cut.id() + ":children",
+                        "For " + names + ": " + lower(total.name()) + " cut small",
+                        "",
+                        "knife and board",
+                        PLATE_MINUTES,
+                        "any amount",
+                        false,
+                        cut.choking().advice() + "; keep it apart with the child's name.")));
         steps.add(new Chain.Step(
                 "cut:" + cut.id() + ":plate",
                 "Set out: " + lower(total.name()),
@@ -95,10 +122,61 @@ record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
                 PLATE_MINUTES,
                 "any amount",
                 false,
-                cut.rawRisk() == org.livelyladle.core.catalogue.RawRisk.NONE
-                        ? ""
-                        : "Raw: its own plate, cold until sitting down."));
+                cut.rawRisk() == RawRisk.NONE ? "" : "Raw: its own plate, cold until sitting down."));
         return new Chain(PrepTask.Group.CUT, steps, brief.bufferMinutes(), "buffer before sitting down");
+    }
+
+    /** Small children who get a cut they could choke on. */
+    private Optional<String> children(Cut cut, Portions portions) {
+        String names = portions.lines().stream()
+                .filter(line -> cut.choking() != Choking.NONE
+                        && line.cut().equals(cut.id())
+                        && line.served().value() > 0)
+                .map(line -> brief.guest(line.guest()).orElseThrow())
+                .filter(Guest::isSmallChild)
+                .map(Guest::name)
+                .collect(Collectors.joining(", "));
+        return names.isEmpty() ? Optional.empty() : Optional.of(names);
+    }
+
+    private Chain bar(Sauces.Bar bar) {
+        return new Chain(
+                PrepTask.Group.SAUCE,
+                List.of(new Chain.Step(
+                        "sauce:bar",
+                        "Set out the sauce bar: " + bar.needs().size() + " bowls",
+                        "",
+                        "bowls and spoons",
+                        PLATE_MINUTES * bar.needs().size(),
+                        "2 min a bowl",
+                        false,
+                        "A spoon for each bowl, so that allergens stay where they are.")),
+                brief.bufferMinutes(),
+                "buffer before sitting down");
+    }
+
+    private Optional<Chain> beside(Extra.Kind kind, Extras extras) {
+        List<Extras.ExtraNeed> own = extras.needs().stream()
+                .filter(need -> need.kind() == kind && need.grams().value() > 0)
+                .toList();
+        if (own.isEmpty()) {
+            return Optional.empty();
+        }
+        String names = own.stream().map(need -> lower(need.name())).collect(Collectors.joining(", "));
+        boolean drinks = kind == Extra.Kind.DRINK;
+        return Optional.of(new Chain(
+                PrepTask.Group.TABLE,
+                List.of(new Chain.Step(
+                        "beside:" + kind.name().toLowerCase(Locale.ROOT),
+                        (drinks ? "Chill: " : "Wash, cut and set out: ") + names,
+                        "",
+                        drinks ? "fridge" : "knife and bowls",
+                        drinks ? CHILL_MINUTES : 2 * PLATE_MINUTES * own.size(),
+                        drinks ? "any amount" : "4 min each",
+                        drinks,
+                        "")),
+                brief.bufferMinutes(),
+                "buffer before sitting down"));
     }
 
     private Chain sauce(Sauces.SauceNeed need) {

@@ -14,6 +14,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.TaskPin;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
@@ -41,8 +42,10 @@ public final class PrepPlanner {
         this.text = text;
     }
 
-    public Prep plan(Portions portions, Broths broths, Sauces sauces) {
-        new ChainBuilder(brief, catalogue, text).build(portions, broths, sauces).forEach(this::chain);
+    public Prep plan(Portions portions, Broths broths, Sauces sauces, Extras extras) {
+        new ChainBuilder(brief, catalogue, text)
+                .build(portions, broths, sauces, extras)
+                .forEach(this::chain);
         tasks.sort(
                 Comparator.comparing((PrepTask task) -> -task.before().value()).thenComparing(PrepTask::id));
         double begins =

@@ -14,6 +14,7 @@ import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Ingredient;
+import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
@@ -42,12 +43,14 @@ final class NeedCollector {
         this.text = text;
     }
 
-    List<Purchases.Need> collect(Portions portions, Broths broths, Sauces sauces) {
+    List<Purchases.Need> collect(Portions portions, Broths broths, Sauces sauces, Extras extras) {
         portions.cuts().forEach(cut -> use(catalogue.cut(cut.cut()).ingredient(), cut.name(), cut.grams()));
         broths.needs()
                 .forEach(broth -> broth.parts().forEach(part -> use(part.ingredient(), broth.name(), part.grams())));
         sauces.needs()
                 .forEach(sauce -> sauce.parts().forEach(part -> use(part.ingredient(), sauce.name(), part.grams())));
+        sauces.bar().needs().forEach(need -> use(need.ingredient(), "Sauce bar", need.grams()));
+        extras.needs().forEach(need -> use(need.ingredient(), "Beside the pots", need.grams()));
         return uses.entrySet().stream()
                 .map(entry -> need(catalogue.ingredient(entry.getKey()), entry.getValue()))
                 .toList();

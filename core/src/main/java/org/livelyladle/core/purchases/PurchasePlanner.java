@@ -1,32 +1,32 @@
 package org.livelyladle.core.purchases;
 
+import static org.livelyladle.core.measure.Operation.DIFFERENCE;
 import static org.livelyladle.core.measure.Operation.GIVEN;
 import static org.livelyladle.core.measure.Operation.PRODUCT;
 import static org.livelyladle.core.measure.Operation.SUM;
 
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.brief.Decisions.OfferPin;
+import org.livelyladle.core.brief.Deal;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.catalogue.Aisle;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Ingredient;
+import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Term;
-import org.livelyladle.core.packs.PackProblem;
-import org.livelyladle.core.packs.PackSolution;
 import org.livelyladle.core.packs.PackSolver;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.sauces.Sauces;
@@ -43,8 +43,9 @@ public final class PurchasePlanner {
     private final KitchenText text;
     private final List<Purchases.Unoffered> unoffered = new ArrayList<>();
     private final List<Purchases.TooEarly> tooEarly = new ArrayList<>();
-    private final List<Purchases.BeatenPin> beaten = new ArrayList<>();
     private final List<Draft> drafts = new ArrayList<>();
+    private final Shelf shelf;
+    private final PackChooser chooser;
 
     private record Draft(String shop, Aisle aisle, Purchases.Line line) {}
 
@@ -54,13 +55,19 @@ public final class PurchasePlanner {
         this.facts = facts;
         this.ledger = ledger;
         this.text = text;
+        this.shelf = new Shelf(brief, catalogue, facts);
+        this.chooser = new PackChooser(brief, facts);
     }
 
-    public Purchases plan(Portions portions, Broths broths, Sauces sauces) {
+    public Purchases plan(Portions portions, Broths broths, Sauces sauces, Extras extras) {
         List<Purchases.Need> needs =
-                new NeedCollector(brief, catalogue, facts, ledger, text).collect(portions, broths, sauces);
+                new NeedCollector(brief, catalogue, facts, ledger, text).collect(portions, broths, sauces, extras);
         facts.bought().forEach(this::addBought);
-        needs.stream().filter(need -> need.missing().value() > NEGLIGIBLE_G).forEach(this::addPacks);
+        needs.stream().filter(need -> need.missing().value() > NEGLIGIBLE_G).forEach(this::choose);
+        chooser.takeThresholds();
+        chooser.choices().forEach(this::addPlanned);
+        List<Purchases.DealUse> deals =
+                chooser.usedDeals().stream().map(this::dealUse).toList();
         List<Purchases.Trip> trips = brief.shops().stream()
                 .sorted(Comparator.comparing(Shop::tripAt))
                 .map(this::trip)
@@ -75,74 +82,48 @@ public final class PurchasePlanner {
                         () -> trips.stream()
                                 .map(trip -> Term.of(trip.name(), trip.bill()))
                                 .toList());
-        return new Purchases(bill, trips, needs, unoffered, tooEarly, soldOut(needs), beaten);
+        return new Purchases(bill, trips, needs, unoffered, tooEarly, soldOut(needs), shelf.beatenPins(), deals);
     }
 
-    private void addPacks(Purchases.Need need) {
-        List<Offer> offers = offers(need);
+    private void choose(Purchases.Need need) {
+        List<Offer> offers = shelf.offers(need.ingredient());
         if (offers.isEmpty()) {
             unoffered.add(new Purchases.Unoffered(need.ingredient(), need.name(), need.missing()));
-            return;
-        }
-        double missing = need.missing().value();
-        PackSolution solution = PackSolver.solve(new PackProblem(
-                List.of(new PackProblem.Need(need.ingredient(), missing)),
-                offers.stream().map(PurchasePlanner::asPack).toList(),
-                brief.wasteCentsPerKg(),
-                List.of()));
-        String over = text.exactGrams(solution.wasteGrams()) + " over";
-        for (PackSolution.Line line : solution.lines()) {
-            Offer offer = offers.stream()
-                    .filter(o -> o.id().equals(line.offer()))
-                    .findFirst()
-                    .orElseThrow();
-            addPlanned(offer, line.count(), over);
+        } else {
+            chooser.choose(need.ingredient(), need.missing().value(), offers);
         }
     }
 
-    /** With its unrounded price, as the search for the cheapest packs takes it. */
-    private static PackProblem.PackOffer asPack(Offer offer) {
-        return PackProblem.PackOffer.unit(offer.id(), offer.ingredient(), offer.unitGrams(), offer.unitCents());
+    private void addPlanned(Choice choice) {
+        String over = text.exactGrams(choice.wasteGrams()) + " over";
+        choice.picked().forEach(pick -> addPlanned(pick, over));
     }
 
-    private List<Offer> offers(Purchases.Need need) {
-        List<Offer> all = brief.prices().offers().stream()
-                .filter(offer -> offer.ingredient().equals(need.ingredient()))
-                .filter(offer -> !facts.soldOut().contains(offer.id()))
-                .toList();
-        Optional<OfferPin> pin = brief.decisions().offers().stream()
-                .filter(p -> p.ingredient().equals(need.ingredient()))
-                .findFirst();
-        if (pin.isEmpty()) {
-            return fresh(all);
-        }
-        List<Offer> pinned = all.stream()
-                .filter(offer -> offer.id().equals(pin.get().offer()))
-                .toList();
-        if (pinned.isEmpty()) {
-            beaten.add(new Purchases.BeatenPin(need.ingredient(), pin.get().offer(), "it is not on offer now"));
-            return fresh(all);
-        }
-        return pinned;
-    }
-
-    /** Offers on trips late enough for how long it keeps; all when there are none such. */
-    private List<Offer> fresh(List<Offer> offers) {
-        List<Offer> fresh = offers.stream()
-                .filter(offer -> daysBefore(offer)
-                        <= catalogue.ingredient(offer.ingredient()).keepsDays())
-                .toList();
-        return fresh.isEmpty() ? offers : fresh;
-    }
-
-    /** From the trip to the offer's shop until sitting down [d]. */
-    private int daysBefore(Offer offer) {
-        return brief.shops().stream()
-                .filter(shop -> shop.id().equals(offer.shop()))
+    private Purchases.DealUse dealUse(PackChooser.Used used) {
+        Deal deal = used.deal();
+        Offer offer = brief.prices().offers().stream()
+                .filter(o -> o.id().equals(deal.offer()))
                 .findFirst()
-                .map(shop -> (int) ChronoUnit.DAYS.between(
-                        shop.tripAt().toLocalDate(), brief.sitDown().toLocalDate()))
-                .orElse(0);
+                .orElseThrow();
+        double saved = used.before() - used.after();
+        Figure figure = ledger.figure("deal." + deal.id(), saved, "cents", text.money(saved))
+                .by(
+                        "Saved by the deal on " + offer.name(),
+                        "Price and waste value without the deal, less with it",
+                        DIFFERENCE,
+                        () -> List.of(
+                                Term.of(
+                                        "without",
+                                        used.before(),
+                                        "cents",
+                                        text.money(used.before()),
+                                        "",
+                                        Mark.COMPUTED),
+                                Term.of("with", used.after(), "cents", text.money(used.after()), "", Mark.COMPUTED)));
+        String terms = deal.isBundle()
+                ? deal.take() + " for " + deal.pay() + ": " + offer.name()
+                : offer.name() + " free from " + text.money(Objects.requireNonNull(deal.spendCents())) + " on";
+        return new Purchases.DealUse(deal.id(), offer.shop(), terms, figure);
     }
 
     private List<Purchases.SoldOut> soldOut(List<Purchases.Need> needs) {
@@ -153,20 +134,24 @@ public final class PurchasePlanner {
                 .toList();
     }
 
-    private void addPlanned(Offer offer, int count, String over) {
-        double cents = PackSolver.roundHalfUp(count * offer.unitCents());
+    private void addPlanned(Choice.Picked pick, String over) {
+        Offer offer = pick.offer();
+        int count = pick.count();
+        int paid = count - pick.free();
+        double cents = PackSolver.roundHalfUp(pick.cents());
         String id = "buy." + offer.id();
-        Figure exact = ledger.figure(id + ".exact", count * offer.unitCents(), "cents", text.money(cents))
+        Figure exact = ledger.figure(id + ".exact", pick.cents(), "cents", text.money(cents))
                 .by(
                         offer.name() + ", before rounding",
                         "Count x price; packs chosen for the least price and waste together",
                         PRODUCT,
                         () -> List.of(
                                 Term.of(
-                                        offer.soldLoose() ? "steps of " + offer.unitGrams() + " g" : "packs",
-                                        count,
+                                        (offer.soldLoose() ? "steps of " + offer.unitGrams() + " g" : "packs")
+                                                + (pick.free() > 0 ? " paid, " + pick.free() + " free" : ""),
+                                        paid,
                                         "1",
-                                        String.valueOf(count),
+                                        String.valueOf(paid),
                                         "least-cost search over all packs",
                                         Mark.COMPUTED),
                                 Term.of(
@@ -192,7 +177,7 @@ public final class PurchasePlanner {
                                         Mark.COMPUTED)));
         int grams = count * offer.unitGrams();
         Ingredient ingredient = catalogue.ingredient(offer.ingredient());
-        int days = daysBefore(offer);
+        int days = shelf.daysBefore(offer);
         if (days > ingredient.keepsDays()) {
             tooEarly.add(new Purchases.TooEarly(
                     ingredient.id(), ingredient.name(), offer.shop(), ingredient.keepsDays(), days));
@@ -213,6 +198,7 @@ public final class PurchasePlanner {
                         unitPrice(offer),
                         cost,
                         over,
+                        pick.free() > 0 ? pick.free() + " free" : null,
                         null)));
     }
 
@@ -256,6 +242,7 @@ public final class PurchasePlanner {
                         offer.map(this::unitPrice).orElse(""),
                         cost,
                         null,
+                        null,
                         bought.event())));
     }
 
@@ -274,9 +261,10 @@ public final class PurchasePlanner {
     }
 
     private Purchases.Trip trip(Shop shop) {
+        List<Aisle> walk = shop.walk();
         List<Purchases.Line> lines = drafts.stream()
                 .filter(draft -> draft.shop().equals(shop.id()))
-                .sorted(Comparator.comparing(Draft::aisle)
+                .sorted(Comparator.comparing((Draft draft) -> walk.indexOf(draft.aisle()))
                         .thenComparing(draft -> draft.line().name()))
                 .map(Draft::line)
                 .toList();

@@ -12,6 +12,7 @@ import org.livelyladle.core.measure.Figure;
  * @param bill everything still to buy and everything bought [cents]
  * @param unoffered needs for which no shop of the party has an offer
  * @param tooEarly bought on a trip too long before the party for how long it keeps
+ * @param deals deals that make the real cost fall
  * @param soldOut offers found missing from the shelf, of what is needed
  */
 public record Purchases(
@@ -21,7 +22,8 @@ public record Purchases(
         List<Unoffered> unoffered,
         List<TooEarly> tooEarly,
         List<SoldOut> soldOut,
-        List<BeatenPin> beatenPins) {
+        List<BeatenPin> beatenPins,
+        List<DealUse> deals) {
 
     public Purchases {
         trips = List.copyOf(trips);
@@ -30,6 +32,7 @@ public record Purchases(
         tooEarly = List.copyOf(tooEarly);
         soldOut = List.copyOf(soldOut);
         beatenPins = List.copyOf(beatenPins);
+        deals = List.copyOf(deals);
     }
 
     /**
@@ -47,6 +50,7 @@ public record Purchases(
      * @param amount "2 x 500 g" or "850 g loose"
      * @param unitPrice price by weight, such as "€12.90 a kg"
      * @param over what it comes to beyond what is missing; null once bought
+     * @param deal what of it is free, such as "1 free"; null for none
      * @param boughtEvent the event by which it was bought; null while it is still to buy
      */
     public record Line(
@@ -61,6 +65,7 @@ public record Purchases(
             String unitPrice,
             Figure cost,
             @Nullable String over,
+            @Nullable String deal,
             @Nullable UUID boughtEvent) {}
 
     /**
@@ -85,6 +90,9 @@ public record Purchases(
 
     /** An offer that is not on its shop's shelf. */
     public record SoldOut(String offer, String ingredient, String name, String shop) {}
+
+    /** A deal that is used, with what price and waste value together fall by [cents]. */
+    public record DealUse(String id, String shop, String text, Figure saved) {}
 
     /** An offer pin that cannot hold. */
     public record BeatenPin(String ingredient, String offer, String rule) {}

@@ -19,6 +19,10 @@ public record Content(Set<Allergen> allergens, Set<Trait> traits, Set<Origin> or
         return of(List.of(catalogue.ingredientOf(cut)), false);
     }
 
+    public static Content of(Ingredient ingredient) {
+        return of(List.of(ingredient), false);
+    }
+
     public static Content of(Broth broth, Catalogue catalogue) {
         return of(
                 broth.parts().stream()

@@ -21,6 +21,7 @@ import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Term;
+import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.Content;
 import org.livelyladle.core.safety.Needs;
 
@@ -35,23 +36,33 @@ public final class SaucePlanner {
     private final List<Sauces.Serving> servings = new ArrayList<>();
     private final List<Sauces.Clash> clashes = new ArrayList<>();
     private final List<String> without = new ArrayList<>();
+    private final BarPlanner bar;
 
     public SaucePlanner(Brief brief, Catalogue catalogue, Ledger ledger, KitchenText text) {
         this.brief = brief;
         this.catalogue = catalogue;
         this.ledger = ledger;
         this.text = text;
+        this.bar = new BarPlanner(brief, catalogue, ledger, text);
     }
 
-    public Sauces plan() {
+    public Sauces plan(Portions portions) {
         List<Sauce> sauces = brief.sauces().stream()
                 .map(choice -> catalogue.sauce(choice.sauce()))
                 .toList();
-        brief.guests().forEach(guest -> serve(guest, sauces));
-        return new Sauces(sauces.stream().map(this::need).toList(), servings, clashes, without);
+        for (int i = 0; i < brief.guests().size(); i++) {
+            serve(brief.guests().get(i), portions.guests().get(i).factor(), sauces);
+        }
+        return new Sauces(sauces.stream().map(this::need).toList(), servings, clashes, without, bar.bar());
     }
 
-    private void serve(Guest guest, List<Sauce> sauces) {
+    private void serve(Guest guest, Figure appetite, List<Sauce> sauces) {
+        if (bar.serves(guest)) {
+            if (!bar.serve(guest, budget(guest, appetite))) {
+                without.add(guest.id());
+            }
+            return;
+        }
         List<Sauce> safe = new ArrayList<>();
         for (Sauce sauce : sauces) {
             List<Need> broken = Needs.brokenByEating(guest, Content.of(sauce, catalogue));
@@ -66,7 +77,7 @@ public final class SaucePlanner {
             without.add(guest.id());
             return;
         }
-        Figure budget = budget(guest);
+        Figure budget = budget(guest, appetite);
         for (Sauce sauce : safe) {
             double ml = budget.value() / safe.size();
             Figure figure = ledger.figure("sauce." + guest.id() + "." + sauce.id(), ml, "ml", text.millilitres(ml))
@@ -108,22 +119,16 @@ public final class SaucePlanner {
                 .orElse("");
     }
 
-    private Figure budget(Guest guest) {
+    private Figure budget(Guest guest, Figure appetite) {
         double perAdult = brief.sauceMlPerAdult();
-        double ml = guest.appetite().factor() * perAdult;
+        double ml = appetite.value() * perAdult;
         return ledger.figure("saucebudget." + guest.id(), ml, "ml", text.millilitres(ml))
                 .by(
                         "Sauce for " + guest.name(),
                         "Appetite x sauce per adult",
                         PRODUCT,
                         () -> List.of(
-                                Term.of(
-                                        "appetite",
-                                        guest.appetite().factor(),
-                                        "1",
-                                        KitchenText.number(guest.appetite().factor(), 2),
-                                        guest.appetite().label(),
-                                        guest.appetite().mark()),
+                                Term.of("appetite", appetite),
                                 Term.of(
                                         "sauce per adult",
                                         perAdult,

@@ -4,8 +4,13 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.measure.Figure;
 
-/** The house sauces of the evening. */
-public record Sauces(List<SauceNeed> needs, List<Serving> servings, List<Clash> clashes, List<String> without) {
+/**
+ * The house sauces of the evening and the sauce bar.
+ *
+ * @param without guests for whom there is no sauce
+ */
+public record Sauces(
+        List<SauceNeed> needs, List<Serving> servings, List<Clash> clashes, List<String> without, Bar bar) {
     public Sauces {
         needs = List.copyOf(needs);
         servings = List.copyOf(servings);
@@ -31,6 +36,25 @@ public record Sauces(List<SauceNeed> needs, List<Serving> servings, List<Clash> 
 
     /** An ingredient of a sauce: measured by volume, bought by weight [ml, g]. */
     public record PartNeed(String ingredient, String name, Figure volume, Figure grams) {}
+
+    /**
+     * What stands on the sauce bar.
+     *
+     * @param guests who stir their own
+     */
+    public record Bar(List<BarNeed> needs, List<BarClash> clashes, List<String> guests) {
+        public Bar {
+            needs = List.copyOf(needs);
+            clashes = List.copyOf(clashes);
+            guests = List.copyOf(guests);
+        }
+    }
+
+    /** An ingredient of the sauce bar: set out by volume, bought by weight [ml, g]. */
+    public record BarNeed(String ingredient, String name, String role, Figure volume, Figure grams) {}
+
+    /** Something on the bar a guest keeps away from, and why. */
+    public record BarClash(String guest, String ingredient, String reason) {}
 
     /** What a guest gets of a sauce [ml]. */
     public record Serving(String guest, String sauce, Figure ml) {}

@@ -10,6 +10,7 @@ import org.livelyladle.core.cooking.CookingWindow;
  *
  * @param wish where in the meal it belongs by the school of order, 0 at the start to 1 at the finish
  * @param earliest before this nobody for whom it is may be at the table [s]
+ * @param latest after this somebody for whom it is has left [s]
  * @param offset from putting in to taking out [s]
  */
 record Batch(
@@ -22,6 +23,7 @@ record Batch(
         CookingWindow window,
         double wish,
         int earliest,
+        int latest,
         int offset) {
 
     /** Time for eating one slice before the next is dipped [s]; memory. */
@@ -78,7 +80,7 @@ record Batch(
     }
 
     Batch movedTo(Side other) {
-        return new Batch(cut, name, other, homeSide, number, servings, window, wish, earliest, offset);
+        return new Batch(cut, name, other, homeSide, number, servings, window, wish, earliest, latest, offset);
     }
 
     Drop at(int putIn, String amount, boolean pinned) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.broths.SidePlan;
@@ -56,13 +57,19 @@ final class Batcher {
         if (!cut.byHand()) {
             offset = Math.min(Batch.roundUp(offset), window.bestUntilSeconds());
         }
-        int earliest = demands.stream()
-                .filter(demand -> servings.stream()
-                        .anyMatch(s -> s.guest().equals(demand.guest().id())))
-                .mapToInt(demand -> demand.guest().arrivesAfterMinutes() * 60)
+        List<Guest> eaters = demands.stream()
+                .map(Demand::guest)
+                .filter(guest -> servings.stream().anyMatch(s -> s.guest().equals(guest.id())))
+                .toList();
+        int earliest = eaters.stream()
+                .mapToInt(guest -> guest.arrivesAfterMinutes() * 60)
                 .max()
                 .orElse(0);
-        return new Batch(cut, window.name(), side, side, number, servings, window, wish, earliest, offset);
+        int latest = eaters.stream()
+                .mapToInt(guest -> guest.leavesWithin(mealSeconds / 60) * 60)
+                .min()
+                .orElse(mealSeconds);
+        return new Batch(cut, window.name(), side, side, number, servings, window, wish, earliest, latest, offset);
     }
 
     private static int rounds(List<Demand> demands) {
@@ -81,16 +88,28 @@ final class Batcher {
         }
         int forRoom = (int) Math.ceil(load / limit - 1e-9);
         boolean generous = grams / demands.size() >= SECOND_HELPING_G && cut.shape() != Shape.LEAF;
-        boolean lateComers = demands.stream().anyMatch(demand -> demand.guest().arrivesAfterMinutes() > 0)
-                && demands.stream().anyMatch(demand -> demand.guest().arrivesAfterMinutes() == 0);
-        return Math.max(forRoom, generous || lateComers ? 2 : 1);
+        return Math.max(forRoom, generous || comeAndGo(demands) ? 2 : 1);
+    }
+
+    /** Some of them come late or leave early, others do not: one drop would not do for all. */
+    private boolean comeAndGo(List<Demand> demands) {
+        long late = demands.stream()
+                .filter(demand -> demand.guest().arrivesAfterMinutes() > 0)
+                .count();
+        long early =
+                demands.stream().filter(demand -> leavesEarly(demand.guest())).count();
+        return late > 0 && late < demands.size() || early > 0 && early < demands.size();
+    }
+
+    private boolean leavesEarly(Guest guest) {
+        return guest.leavesWithin(mealSeconds / 60) * 60 < mealSeconds;
     }
 
     /**
      * The i-th of n servings. Pieces are dealt round, starting with another guest each time so that a few pieces do not
-     * all fall into the first drop; late guests are dealt into the later drops only.
+     * all fall into the first drop; late guests are dealt into the later drops only, and those who leave early into the earlier ones.
      */
-    private static List<Drop.Serving> servings(List<Demand> demands, int index, int count) {
+    private List<Drop.Serving> servings(List<Demand> demands, int index, int count) {
         List<Drop.Serving> servings = new ArrayList<>();
         List<Demand> ordered = demands.stream()
                 .sorted(Comparator.comparing(demand -> demand.guest().id()))
@@ -98,10 +117,11 @@ final class Batcher {
         for (int g = 0; g < ordered.size(); g++) {
             Demand demand = ordered.get(g);
             int first = demand.guest().arrivesAfterMinutes() > 0 ? Math.min(count / 2, count - 1) : 0;
-            if (index < first) {
+            int end = leavesEarly(demand.guest()) ? Math.max(first + 1, (count + 1) / 2) : count;
+            if (index < first || index >= end) {
                 continue;
             }
-            int turns = count - first;
+            int turns = end - first;
             if (demand.pieces() == 0) {
                 servings.add(new Drop.Serving(demand.guest().id(), demand.grams() / turns, 0));
                 continue;

@@ -61,16 +61,18 @@ final class PaceFigures {
 
     private TablePlan.GuestPace pace(Guest guest, List<Drop> drops, List<TablePlan.SideUse> sides) {
         int arrival = guest.arrivesAfterMinutes() * 60;
+        int end = guest.leavesWithin(brief.mealMinutes()) * 60;
+        String endLabel = end < mealSeconds ? "leaves" : "the finish";
         List<TablePlan.Bite> bites = bites(guest.id(), drops);
         List<Term> moments = new ArrayList<>();
         bites.forEach(bite -> moments.add(moment("a bite", bite.at())));
-        int first = bites.isEmpty() ? mealSeconds : bites.get(0).at();
+        int first = bites.isEmpty() ? end : bites.get(0).at();
         Figure firstAt = seconds("firstat." + guest.id(), first)
                 .by(
                         guest.name() + "'s first bite, from sitting down",
                         "The earliest of all bites",
                         MINIMUM,
-                        () -> bites.isEmpty() ? List.of(moment("the finish", mealSeconds)) : moments);
+                        () -> bites.isEmpty() ? List.of(moment(endLabel, end)) : moments);
         Figure firstBite = seconds("first." + guest.id(), first - arrival)
                 .by(
                         guest.name() + "'s first bite",
@@ -79,7 +81,7 @@ final class PaceFigures {
                         () -> List.of(Term.of("first bite", firstAt), moment("arrives", arrival)));
         List<Term> ends = new ArrayList<>(moments);
         ends.add(moment("arrives", arrival));
-        ends.add(moment("the finish", mealSeconds));
+        ends.add(moment(endLabel, end));
         double wait =
                 Operation.LARGEST_STEP.evaluate(ends.stream().map(Term::value).toList());
         Figure longest = seconds("wait." + guest.id(), wait)

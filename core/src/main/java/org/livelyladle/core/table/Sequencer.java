@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.broths.Broths;
 
 /**
@@ -39,14 +40,16 @@ final class Sequencer {
     private final Map<String, Waits> waits = new HashMap<>();
 
     /**
-     * @param arrivals arrival of each guest [s from sitting down]
+     * @param guests whose arriving and leaving frame their own meal
      */
-    Sequencer(int mealSeconds, Broths broths, Map<String, Integer> arrivals) {
+    Sequencer(int mealSeconds, Broths broths, List<Guest> guests) {
         this.mealSeconds = mealSeconds;
         broths.sides().forEach(side -> profiles.put(side.side(), new SideProfile(side)));
-        arrivals.forEach((guest, arrival) -> {
-            byGuest.put(guest, new ArrayList<>());
-            waits.put(guest, new Waits(guest, arrival, mealSeconds));
+        guests.forEach(guest -> {
+            byGuest.put(guest.id(), new ArrayList<>());
+            waits.put(
+                    guest.id(),
+                    new Waits(guest.id(), guest.arrivesAfterMinutes() * 60, guest.leavesWithin(mealSeconds / 60) * 60));
         });
     }
 
@@ -92,7 +95,7 @@ final class Sequencer {
     /** From "taken out just after sitting down" to "taken out just before the finish", by the batch's wish. */
     private int ideal(Batch batch) {
         int first = Math.max(-PRELOAD_SECONDS, MARGIN_SECONDS - batch.duration());
-        int last = mealSeconds - MARGIN_SECONDS - batch.duration();
+        int last = Math.min(mealSeconds - MARGIN_SECONDS, batch.latest()) - batch.duration();
         int putIn = (int) Math.round(first + batch.wish() * (last - first));
         return Math.floorDiv(Math.max(putIn, batch.earliest() - batch.offset()), GRID) * GRID;
     }
@@ -131,6 +134,9 @@ final class Sequencer {
         boolean early = firstOut < GRID || putIn < -PRELOAD_SECONDS || placing.byHand && putIn < 0;
         if (early || putIn + placing.duration > mealSeconds) {
             return "outside the meal";
+        }
+        if (putIn + placing.duration > batch.latest()) {
+            return "somebody it is for has left by then";
         }
         if (placing.byHand && busy(placing, putIn)) {
             return "somebody dips another slice at that time";

@@ -2,7 +2,6 @@ package org.livelyladle.core.table;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -124,9 +123,7 @@ public final class TablePlanner {
     }
 
     private Sequencer sequence(List<Batch> batches, SideAllocator.Allocation allocation) {
-        Map<String, Integer> arrivals = new HashMap<>();
-        brief.guests().forEach(guest -> arrivals.put(guest.id(), guest.arrivesAfterMinutes() * 60));
-        Sequencer sequencer = new Sequencer(brief.mealMinutes() * 60, broths, arrivals);
+        Sequencer sequencer = new Sequencer(brief.mealMinutes() * 60, broths, brief.guests());
         List<Batch> free = new ArrayList<>();
         for (Batch batch : batches) {
             Optional<DropPin> pin = pinOf(batch);

@@ -55,7 +55,8 @@ class BriefTest {
 
     @Test
     void anEmptyNameIsRefused() {
-        assertThatThrownBy(() -> new Guest("x", "  ", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0))
+        assertThatThrownBy(() ->
+                        new Guest("x", "  ", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, null, null))
                 .hasMessageContaining("name was 'empty'")
                 .hasMessageContaining("1 to 40 characters");
     }

@@ -43,8 +43,8 @@ class PlannerPropertiesTest {
                 .toList();
         return brief.on(
                 brief.sitDown(),
-                List.of(new Shop("shop", "Shop", brief.sitDown().minusDays(1), null)),
-                new PriceSnapshot(Briefs.TODAY, offers));
+                List.of(new Shop("shop", "Shop", brief.sitDown().minusDays(1), null, null)),
+                new PriceSnapshot(Briefs.TODAY, offers, null));
     }
 
     @ParameterizedTest

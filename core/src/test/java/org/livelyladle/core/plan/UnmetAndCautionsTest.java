@@ -74,7 +74,8 @@ class UnmetAndCautionsTest {
     @Test
     void aNeighboursHeatIsNoReasonForAnEmptyPot() {
         briefs.pots.set(0, Briefs.pot("pot", 4000, "numbing-chilli"));
-        briefs.guests.set(0, new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.NONE, 0));
+        briefs.guests.set(
+                0, new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.NONE, 0, null, null, null));
 
         assertThat(plan().unmet()).anySatisfy(unmet -> {
             assertThat(unmet.text()).isEqualTo("No side suits Ann.");
@@ -86,7 +87,8 @@ class UnmetAndCautionsTest {
     void chokingShapesAreNamedForSmallChildrenWhoEatThem() {
         assertThat(cautions(Step.INGREDIENTS)).noneMatch(text -> text.contains("quarter"));
 
-        briefs.guests.set(0, new Guest("ann", "Ann", Appetite.CHILD, List.of(), List.of(), Heat.HOT, 0));
+        briefs.guests.set(
+                0, new Guest("ann", "Ann", Appetite.CHILD, List.of(), List.of(), Heat.HOT, 0, null, null, null));
         assertThat(cautions(Step.INGREDIENTS))
                 .anyMatch(text ->
                         text.equals("Fish balls, from frozen for Ann: quarter it lengthways for small children."));
@@ -106,7 +108,7 @@ class UnmetAndCautionsTest {
     void anAcceptedSplashIsACaution() {
         briefs.guests.set(0, Briefs.guest("ann", Briefs.medical(NeedKind.CELERY)));
         briefs.decisions = new Decisions(
-                List.of(), List.of(), List.of(), List.of(), List.of(new Decisions.SplashChoice("ann", "pot")));
+                List.of(), List.of(), List.of(), List.of(), List.of(new Decisions.SplashChoice("ann", "pot")), null);
 
         assertThat(cautions(Step.POTS)).anyMatch(text -> text.contains("a splash over the wall can be enough"));
     }

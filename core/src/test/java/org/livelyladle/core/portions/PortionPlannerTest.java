@@ -16,6 +16,7 @@ import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions;
+import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.NeedKind;
@@ -57,7 +58,8 @@ class PortionPlannerTest {
     @Test
     void aBigEaterGetsHalfAPoundOfMeat() {
         Briefs briefs = Briefs.plain();
-        briefs.guests.add(new Guest("cat", "Cat", Appetite.HEARTY, List.of(), List.of(), Heat.HOT, 0));
+        briefs.guests.add(
+                new Guest("cat", "Cat", Appetite.HEARTY, List.of(), List.of(), Heat.HOT, 0, null, null, null));
         Portions portions = plan(briefs.build());
 
         assertThat(grams(portions, "ann", "beef-ribeye.sliced")).isEqualTo(136);
@@ -92,7 +94,7 @@ class PortionPlannerTest {
             if (eats) {
                 assertThat(shared(portions, guest.id()))
                         .as(guest.id())
-                        .isCloseTo(guest.appetite().factor() * perAdult, within(1e-6));
+                        .isCloseTo(guest.appetite().factor() * guest.portionPercent() / 100 * perAdult, within(1e-6));
             }
         }
     }
@@ -133,14 +135,7 @@ class PortionPlannerTest {
     void moreAppetiteNeverMeansFewerGrams(long seed) {
         Brief brief = Records.with(Briefs.random(seed), "decisions", Decisions.none());
         Guest first = brief.guests().get(0);
-        Guest hungrier = new Guest(
-                first.id(),
-                first.name(),
-                Appetite.HEARTY,
-                first.needs(),
-                first.wishes(),
-                first.heat(),
-                first.arrivesAfterMinutes());
+        Guest hungrier = Records.with(first, "appetite", Appetite.HEARTY);
         List<Guest> guests = new ArrayList<>(brief.guests());
         guests.set(0, hungrier);
         Portions before = plan(brief);
@@ -163,9 +158,12 @@ class PortionPlannerTest {
                         "Ann",
                         Appetite.REGULAR,
                         List.of(),
-                        List.of(new Wish("lamb-leg.sliced", Liking.LOVE)),
+                        List.of(new Wish("lamb-leg.sliced", Liking.LOVE, null, null)),
                         Heat.HOT,
-                        0));
+                        0,
+                        null,
+                        null,
+                        null));
         Portions portions = plan(briefs.build());
 
         assertThat(grams(portions, "ann", "lamb-leg.sliced")).isCloseTo(136 * 2.0 / 3, within(1e-9));
@@ -204,6 +202,63 @@ class PortionPlannerTest {
 
     private static Decisions pin(String guest, String cut, double grams) {
         return new Decisions(
-                List.of(new Decisions.PortionPin(guest, cut, grams)), List.of(), List.of(), List.of(), List.of());
+                List.of(new Decisions.PortionPin(guest, cut, grams)), List.of(), List.of(), List.of(), List.of(), null);
+    }
+
+    @Test
+    void partOfAPortionScalesEverything() {
+        Briefs briefs = Briefs.plain();
+        briefs.guests.set(0, Records.with(Briefs.guest("ann"), "portionPercent", 50));
+        GuestTotal ann = plan(briefs.build()).guests().get(0);
+        assertThat(ann.factor().value()).isEqualTo(0.5);
+        assertThat(ann.budgets().get(0).grams().value()).isCloseTo(68, within(1e-9));
+    }
+
+    /** A quarter as likely to want it still means one whole prawn kept for ann, and nobody else loses a gram. */
+    @Test
+    void aReservedShareIsAWholePieceAtLeast() {
+        Briefs briefs = Briefs.plain();
+        briefs.menu.add("scallop.whole");
+        Wish kept = new Wish("scallop.whole", Liking.IF_NEED_BE, null, true);
+        briefs.guests.set(0, Records.with(Briefs.guest("ann"), "wishes", List.of(kept)));
+        Portion scallop = plan(briefs.build()).lines().stream()
+                .filter(line -> line.guest().equals("ann") && line.cut().equals("scallop.whole"))
+                .findFirst()
+                .orElseThrow();
+
+        assertThat(scallop.reserved()).isTrue();
+        assertThat(scallop.pieces()).isNotNull();
+        assertThat(scallop.pieces().value())
+                .isEqualTo(Math.max(
+                        1,
+                        Math.ceil(scallop.grams().value()
+                                / Catalogue.builtIn().cut("scallop.whole").pieceGrams())));
+    }
+
+    @Test
+    void safetyBeatsAWishForPink() {
+        Briefs briefs = Briefs.plain();
+        briefs.menu.add("chicken-thigh.sliced");
+        List<Wish> pink = List.of(
+                new Wish("beef-ribeye.sliced", Liking.LIKE, Doneness.PINK, null),
+                new Wish("chicken-thigh.sliced", Liking.LIKE, Doneness.PINK, null));
+        briefs.guests.set(0, Records.with(Briefs.guest("ann"), "wishes", pink));
+        briefs.guests.set(1, Records.with(Briefs.guest("ben", Briefs.medical(NeedKind.PREGNANT)), "wishes", pink));
+        List<Portions.Done> done = plan(briefs.build()).doneness();
+
+        assertThat(done)
+                .filteredOn(d -> d.served() == Doneness.PINK)
+                .singleElement()
+                .satisfies(d -> {
+                    assertThat(d.guest() + d.cut()).isEqualTo("annbeef-ribeye.sliced");
+                    assertThat(d.seconds())
+                            .isLessThan(Catalogue.builtIn().cut(d.cut()).times().ready());
+                });
+        assertThat(done)
+                .filteredOn(d -> d.served() != Doneness.PINK)
+                .hasSize(3)
+                .allMatch(d ->
+                        d.seconds() == Catalogue.builtIn().cut(d.cut()).times().ready()
+                                && !d.against().isEmpty());
     }
 }

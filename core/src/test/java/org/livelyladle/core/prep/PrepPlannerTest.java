@@ -32,7 +32,7 @@ class PrepPlannerTest {
 
     private void pin(int minutes) {
         briefs.decisions = new Decisions(
-                List.of(), List.of(), List.of(new Decisions.TaskPin(SOAK, minutes)), List.of(), List.of());
+                List.of(), List.of(), List.of(new Decisions.TaskPin(SOAK, minutes)), List.of(), List.of(), null);
     }
 
     @Test

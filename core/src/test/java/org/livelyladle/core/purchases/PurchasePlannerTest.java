@@ -81,7 +81,12 @@ class PurchasePlannerTest {
     void aPinnedOfferIsKeptEvenWhenDearer() {
         briefs.offers.addAll(List.of(CARROTS, BIG));
         briefs.decisions = new Decisions(
-                List.of(), List.of(new Decisions.OfferPin("carrot", "carrots-big")), List.of(), List.of(), List.of());
+                List.of(),
+                List.of(new Decisions.OfferPin("carrot", "carrots-big")),
+                List.of(),
+                List.of(),
+                List.of(),
+                null);
 
         assertThat(plan(Facts.none()).trips().get(0).lines())
                 .singleElement()

@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planner;
@@ -91,5 +93,37 @@ class SaucePlannerTest {
         assertThat(plan().sauces().needs().get(0).from())
                 .as("no side suits: water")
                 .isEmpty();
+    }
+
+    /** A bowl of 60 ml: soy 45, sesame oil 25, spring onion 12 of 82 parts; no chilli for a mild eater. */
+    @Test
+    void whoStirsTheirOwnTakesFromTheBarByRole() {
+        briefs.guests.set(0, Records.with(Briefs.guest("ann"), "stirsOwnSauce", true));
+        briefs.guests.set(0, Records.with(briefs.guests.get(0), "heat", Heat.MILD));
+        briefs.sauceBar.addAll(List.of("soy-sauce", "sesame-oil", "spring-onion", "chilli-oil"));
+        Sauces sauces = plan().sauces();
+
+        assertThat(sauces.bar().guests()).containsExactly("ann");
+        assertThat(sauces.bar().needs()).extracting(Sauces.BarNeed::ingredient).doesNotContain("chilli-oil");
+        assertThat(sauces.bar().needs().get(0).volume().value()).isCloseTo(60 * 0.45 / 0.82, within(1e-9));
+        assertThat(sauces.bar().needs().get(1).grams().value()).isCloseTo(60 * 0.25 / 0.82 * 0.92, within(1e-9));
+        assertThat(sauces.servings()).noneMatch(serving -> serving.guest().equals("ann"));
+        assertThat(plan().purchases().needs())
+                .anyMatch(need -> need.ingredient().equals("sesame-oil"));
+    }
+
+    @Test
+    void theBarKeepsAllergensFromWhoMayNotHaveThem() {
+        briefs.guests.set(0, Records.with(Briefs.guest("ann", Briefs.medical(NeedKind.SESAME)), "stirsOwnSauce", true));
+        briefs.sauceBar.addAll(List.of("tamari", "sesame-oil", "sesame-paste"));
+        Sauces.Bar bar = plan().sauces().bar();
+
+        assertThat(bar.needs())
+                .singleElement()
+                .satisfies(need -> assertThat(need.volume().value()).isCloseTo(60, within(1e-9)));
+        assertThat(bar.clashes()).contains(new Sauces.BarClash("ann", "sesame-oil", "no sesame"));
+
+        briefs.sauceBar.remove("tamari");
+        assertThat(plan().sauces().without()).containsExactly("ann");
     }
 }

@@ -53,6 +53,7 @@ class SideProfileTest {
                 windows.get(cutId),
                 0,
                 0,
+                7200,
                 100);
         return new Placing(batch, 0, false);
     }

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Decisions.DropPin;
@@ -70,7 +71,7 @@ class TablePlannerTest {
         });
 
         briefs.decisions = new Decisions(
-                List.of(), List.of(), List.of(), List.of(), List.of(new Decisions.SplashChoice("ann", "pot")));
+                List.of(), List.of(), List.of(), List.of(), List.of(new Decisions.SplashChoice("ann", "pot")), null);
         assertThat(sidesOf("ann")).containsExactly("pot-1");
     }
 
@@ -85,7 +86,8 @@ class TablePlannerTest {
     @Test
     void nobodyIsFedHotterThanTheyLike() {
         briefs.pots.set(0, Briefs.pot("pot", 4000, "kelp-shiitake", "numbing-chilli"));
-        briefs.guests.set(0, new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0));
+        briefs.guests.set(
+                0, new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, null, null));
 
         assertThat(sidesOf("ann")).containsExactly("pot-1");
     }
@@ -112,7 +114,8 @@ class TablePlannerTest {
 
     @Test
     void aLateGuestIsFedAfterArriving() {
-        briefs.guests.set(0, new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.HOT, 40));
+        briefs.guests.set(
+                0, new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.HOT, 40, null, null, null));
 
         assertThat(plan().table().guests().get(0).bites())
                 .isNotEmpty()
@@ -176,6 +179,17 @@ class TablePlannerTest {
     }
 
     private static Decisions pin(DropPin pin) {
-        return new Decisions(List.of(), List.of(), List.of(), List.of(pin), List.of());
+        return new Decisions(List.of(), List.of(), List.of(), List.of(pin), List.of(), null);
+    }
+
+    @Test
+    void whoLeavesEarlyHasEatenByThen() {
+        briefs.guests.set(0, Records.with(Briefs.guest("ann"), "leavesAfterMinutes", 40));
+        TablePlan table = plan().table();
+        TablePlan.GuestPace ann = table.guests().get(0);
+
+        assertThat(ann.bites()).isNotEmpty().allMatch(bite -> bite.at() <= 40 * 60);
+        assertThat(table.remainders()).isEmpty();
+        assertThat(ann.longestWait().value()).isLessThan(40 * 60);
     }
 }

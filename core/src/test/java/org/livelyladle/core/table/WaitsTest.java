@@ -26,6 +26,7 @@ class WaitsTest {
                 window,
                 0,
                 0,
+                7200,
                 100);
         Placing placing = new Placing(batch, 0, false);
         placing.putIn = at - 100;

@@ -87,14 +87,26 @@ public class NewPartyDefaults {
                 prices.snapshot(LocalDate.now(clock)),
                 List.of(),
                 List.of(new Cook("cook-1", "You")),
-                Decisions.none());
+                Decisions.none(),
+                null,
+                null,
+                null);
     }
 
     private static List<Guest> guests(List<String> names) {
         List<Guest> guests = new ArrayList<>();
         for (String name : names) {
             guests.add(new Guest(
-                    "guest-" + (guests.size() + 1), name, Appetite.REGULAR, List.of(), List.of(), Heat.MEDIUM, 0));
+                    "guest-" + (guests.size() + 1),
+                    name,
+                    Appetite.REGULAR,
+                    List.of(),
+                    List.of(),
+                    Heat.MEDIUM,
+                    0,
+                    null,
+                    null,
+                    null));
         }
         return guests;
     }
@@ -118,13 +130,19 @@ public class NewPartyDefaults {
     private static List<Shop> shops(LocalDateTime sitDown) {
         LocalDate day = sitDown.toLocalDate();
         return Stream.of(
-                        new Shop("store", "Towpath Stores", day.minusDays(2).atTime(17, 30), List.of(DayOfWeek.SUNDAY)),
+                        new Shop(
+                                "store",
+                                "Towpath Stores",
+                                day.minusDays(2).atTime(17, 30),
+                                List.of(DayOfWeek.SUNDAY),
+                                null),
                         new Shop(
                                 "grocer",
                                 "Weir Street Grocer",
                                 day.minusDays(1).atTime(18, 0),
-                                List.of(DayOfWeek.SUNDAY)),
-                        new Shop("market", "Lock Hall Market", day.atTime(9, 30), List.of(DayOfWeek.MONDAY)))
+                                List.of(DayOfWeek.SUNDAY),
+                                null),
+                        new Shop("market", "Lock Hall Market", day.atTime(9, 30), List.of(DayOfWeek.MONDAY), null))
                 .map(shop -> shop.at(shop.lastOpen(shop.tripAt())))
                 .toList();
     }

@@ -20,7 +20,7 @@ public class PriceList {
     private final List<Offer> offers = read();
 
     public PriceSnapshot snapshot(LocalDate asOf) {
-        return new PriceSnapshot(asOf, offers);
+        return new PriceSnapshot(asOf, offers, null);
     }
 
     private static List<Offer> read() {

@@ -1,0 +1,184 @@
+package org.livelyladle.core.brief;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.catalogue.Aisle;
+import org.livelyladle.core.catalogue.Allergen;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Choking;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.Ingredient;
+import org.livelyladle.core.catalogue.Origin;
+import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.catalogue.Shape;
+import org.livelyladle.core.catalogue.StartState;
+import org.livelyladle.core.catalogue.Times;
+import org.livelyladle.core.catalogue.Trait;
+import org.livelyladle.core.measure.Mark;
+
+/**
+ * An ingredient of the household, or what the household knows better of one of the catalogue (same id). In a
+ * correction, what is null stays as the catalogue says. In a new ingredient, what is null and matters for safety counts
+ * as the strictest: it may hold every allergen, comes from an animal, holds pork, beef and alcohol.
+ *
+ * @param aisle where it is bought; dry goods when unknown
+ * @param edibleShare part of the bought weight that reaches the table [1]
+ * @param keepsDays how long it keeps once bought [d]; 0 when unknown
+ * @param cut how it comes to the table; needed for a new ingredient that is served
+ */
+public record OwnIngredient(
+        String id,
+        String name,
+        Category category,
+        @Nullable Aisle aisle,
+        @Nullable Origin origin,
+        @Nullable Set<Allergen> allergens,
+        @Nullable Set<Trait> traits,
+        @Nullable Double edibleShare,
+        @Nullable Integer keepsDays,
+        @Nullable OwnCut cut) {
+    private static final double WATER_G_PER_ML = 1;
+
+    public OwnIngredient {
+        Check.id(id, "id");
+        name = Check.text(name, "name", 60);
+        Check.present(category, "category");
+        if (edibleShare != null) {
+            Check.range(edibleShare, "edibleShare", 0.05, 4);
+        }
+        if (keepsDays != null) {
+            Check.range(keepsDays, "keepsDays", 0, 3650);
+        }
+        if (cut != null && category == Category.LARDER) {
+            throw new InvalidInputException("cut", cut.name(), "no cut for larder goods, which are not served");
+        }
+        allergens = allergens == null ? null : Set.copyOf(allergens);
+        traits = traits == null ? null : Set.copyOf(traits);
+    }
+
+    /**
+     * How an own ingredient comes to the table.
+     *
+     * @param pieceGrams weight of one piece [g]; null for what is served by weight
+     * @param readySeconds from when it is pleasant and cooked through [s after putting in]
+     * @param bestUntilSeconds until when it is at its best [s]
+     * @param rawRisk why it must be cooked through; the strictest when unknown
+     */
+    public record OwnCut(
+            String name,
+            @Nullable Double pieceGrams,
+            int readySeconds,
+            int bestUntilSeconds,
+            @Nullable RawRisk rawRisk) {
+        private static final int LONGEST_SECONDS = 7200;
+
+        public OwnCut {
+            name = name == null ? "" : name.strip();
+            if (pieceGrams != null) {
+                Check.range(pieceGrams, "pieceGrams", 0.5, 500);
+            }
+            Check.range(readySeconds, "readySeconds", 1, LONGEST_SECONDS);
+            Check.range(bestUntilSeconds, "bestUntilSeconds", readySeconds, LONGEST_SECONDS);
+        }
+
+        /** Nobody has said how soon it is ruined: as long after its best as its best lasts. */
+        private int overcookedSeconds() {
+            return Math.max(bestUntilSeconds + 1, 2 * bestUntilSeconds - readySeconds);
+        }
+    }
+
+    static Catalogue putInto(Catalogue catalogue, List<OwnIngredient> own) {
+        List<Ingredient> ingredients = new ArrayList<>();
+        List<Cut> cuts = new ArrayList<>();
+        for (OwnIngredient item : own) {
+            Optional<Ingredient> known = catalogue.findIngredient(item.id);
+            ingredients.add(item.asIngredient(known));
+            if (item.cut != null) {
+                cuts.add(item.asCut(item.cut));
+            } else if (known.isEmpty() && item.category != Category.LARDER) {
+                throw new InvalidInputException(
+                        "ownIngredients." + item.id + ".cut",
+                        "missing",
+                        "how it is cut and cooked, since it is served");
+            }
+        }
+        return catalogue.with(ingredients, cuts);
+    }
+
+    /** The id of its own cut, if it has one. */
+    public String cutId() {
+        return id + ".own";
+    }
+
+    private Ingredient asIngredient(Optional<Ingredient> known) {
+        return new Ingredient(
+                id,
+                name,
+                known.map(Ingredient::category).orElse(category),
+                either(origin, known.map(Ingredient::origin).orElse(Origin.MEAT)),
+                either(allergens, known.map(Ingredient::allergens).orElse(EnumSet.allOf(Allergen.class))),
+                either(traits, known.map(Ingredient::traits).orElse(EnumSet.allOf(Trait.class))),
+                either(aisle, known.map(Ingredient::aisle).orElse(Aisle.DRY)),
+                either(edibleShare, known.map(Ingredient::edibleShare).orElse(1.0)),
+                known.map(Ingredient::densityGPerMl).orElse(WATER_G_PER_ML),
+                either(keepsDays, known.map(Ingredient::keepsDays).orElse(0)),
+                Mark.HOST,
+                known.map(Ingredient::remark).orElse(unknown()));
+    }
+
+    /** What nobody has said and what that means, for whoever wonders why it suits nobody. */
+    private String unknown() {
+        List<String> missing = new ArrayList<>();
+        if (allergens == null) {
+            missing.add("allergens");
+        }
+        if (origin == null) {
+            missing.add("origin");
+        }
+        if (traits == null) {
+            missing.add("pork, beef and alcohol");
+        }
+        return missing.isEmpty()
+                ? ""
+                : "Not said: " + String.join(", ", missing) + ". It counts as the strictest until you say.";
+    }
+
+    private Cut asCut(OwnCut own) {
+        RawRisk risk = either(own.rawRisk, RawRisk.FILLED);
+        return new Cut(
+                cutId(),
+                id,
+                own.name,
+                Shape.SLAB,
+                List.of(10.0),
+                StartState.CHILLED,
+                own.pieceGrams,
+                new Times(
+                        own.readySeconds,
+                        risk == RawRisk.NONE ? 0 : own.readySeconds,
+                        own.bestUntilSeconds,
+                        own.overcookedSeconds()),
+                null,
+                risk == RawRisk.NONE ? "done as you like it" : "cooked right through",
+                false,
+                risk,
+                risk == RawRisk.NONE ? null : risk.minimumCoreC(),
+                risk == RawRisk.NONE ? "" : "USDA FSIS safe minimum internal temperatures",
+                Choking.ROUND,
+                List.of(),
+                1,
+                1,
+                List.of(),
+                Mark.HOST);
+    }
+
+    private static <T> T either(@Nullable T said, T otherwise) {
+        return Objects.requireNonNullElse(said, otherwise);
+    }
+}

@@ -1,0 +1,43 @@
+package org.livelyladle.core.catalogue;
+
+import org.livelyladle.core.measure.Mark;
+
+/**
+ * Something that can stand beside the pots.
+ *
+ * @param adultsOnly never counted for children
+ */
+public record Extra(String ingredient, Kind kind, boolean adultsOnly, Mark mark) {
+    /** What it is for, with what a regular eater gets of the kind; the amounts are from memory. */
+    public enum Kind {
+        STARTER("starters", 70, false),
+        PICKLE("pickles", 35, false),
+        HERB("herbs", 12, false),
+        WRAP("wraps", 35, false),
+        DRINK("drinks", 700, true);
+
+        private final String label;
+        private final double perAdult;
+        private final boolean poured;
+
+        Kind(String label, double perAdult, boolean poured) {
+            this.label = label;
+            this.perAdult = perAdult;
+            this.poured = poured;
+        }
+
+        public String label() {
+            return label;
+        }
+
+        /** For one regular eater, all extras of the kind together [g, or ml when poured]. */
+        public double perAdult() {
+            return perAdult;
+        }
+
+        /** Counted in millilitres. */
+        public boolean isPoured() {
+            return poured;
+        }
+    }
+}

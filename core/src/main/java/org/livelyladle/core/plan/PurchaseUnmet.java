@@ -1,0 +1,107 @@
+package org.livelyladle.core.plan;
+
+import static org.livelyladle.core.plan.UnmetFinder.lower;
+import static org.livelyladle.core.plan.UnmetFinder.show;
+
+import java.time.DayOfWeek;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Shop;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.purchases.Purchases;
+
+/** What cannot be bought as planned: no offer, an empty shelf, or a trip at the wrong time. */
+final class PurchaseUnmet {
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final Purchases purchases;
+    private final Substitutes substitutes;
+    private final List<Unmet> unmet = new ArrayList<>();
+
+    PurchaseUnmet(Brief brief, Catalogue catalogue, Purchases purchases, Substitutes substitutes) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.purchases = purchases;
+        this.substitutes = substitutes;
+    }
+
+    List<Unmet> find() {
+        purchases.unoffered().forEach(this::unoffered);
+        brief.shops().forEach(this::trip);
+        return unmet;
+    }
+
+    private void unoffered(Purchases.Unoffered rest) {
+        boolean soldOut = purchases.soldOut().stream()
+                .anyMatch(offer -> offer.ingredient().equals(rest.ingredient()));
+        String missing =
+                (soldOut ? rest.name() + ": sold out, " : "No shop of this party offers " + lower(rest.name()) + ": ")
+                        + rest.missing().text() + " to find.";
+        Optional<Substitutes.Substitute> substitute = substitutes.bestFor(rest.ingredient());
+        unmet.add(new Unmet(
+                "unoffered." + rest.ingredient(),
+                soldOut ? Unmet.Severity.SHORT : Unmet.Severity.WISH,
+                Step.SHOPPING,
+                null,
+                missing + substitute.map(s -> " " + s.effect()).orElse(""),
+                substitute
+                        .map(s -> new Remedy(
+                                "Take " + lower(catalogue.fullName(s.by())),
+                                Remedy.Kind.SWAP_CUT,
+                                s.cut().id(),
+                                s.by().id()))
+                        .orElse(show(Step.SHOPPING))));
+    }
+
+    /** A trip after the party, on a day the shop is closed, or too early for what is bought there. */
+    private void trip(Shop shop) {
+        LocalDateTime latest = brief.sitDown().minusHours(1);
+        if (shop.tripAt().isAfter(brief.sitDown())) {
+            unmet.add(moveTrip(
+                    "after." + shop.id(), shop, "The trip to " + shop.name() + " is after sitting down.", latest));
+            return;
+        }
+        DayOfWeek day = shop.tripAt().getDayOfWeek();
+        if (shop.isClosedOn(day)) {
+            unmet.add(moveTrip(
+                    "closed." + shop.id(), shop, shop.name() + " is closed on " + dayName(day) + "s.", shop.tripAt()));
+            return;
+        }
+        purchases.tooEarly().stream()
+                .filter(early -> early.shop().equals(shop.id()))
+                .min(Comparator.comparingInt(Purchases.TooEarly::keepsDays))
+                .ifPresent(early -> unmet.add(moveTrip(
+                        "early." + shop.id(),
+                        shop,
+                        early.name() + " from " + shop.name() + ": " + early.days() + " days before the party, "
+                                + keeps(early.keepsDays()) + ".",
+                        latest)));
+    }
+
+    private static String keeps(int days) {
+        return days == 0 ? "but to be eaten on the day" : "but keeps " + days + (days == 1 ? " day" : " days");
+    }
+
+    private static Unmet moveTrip(String id, Shop shop, String text, LocalDateTime latest) {
+        LocalDateTime better = shop.lastOpen(latest);
+        Remedy remedy = better.equals(shop.tripAt())
+                ? show(Step.SHOPPING)
+                : new Remedy(
+                        "Go on " + dayName(better.getDayOfWeek()),
+                        Remedy.Kind.MOVE_TRIP,
+                        shop.id(),
+                        better.format(DateTimeFormatter.ISO_LOCAL_DATE_TIME));
+        return new Unmet(id, Unmet.Severity.SHORT, Step.SHOPPING, null, text, remedy);
+    }
+
+    private static String dayName(DayOfWeek day) {
+        return day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+    }
+}

@@ -1,0 +1,65 @@
+package org.livelyladle.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Decisions.Trade;
+import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.extras.Extras;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.portions.PortionPlanner;
+import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.purchases.PurchasePlanner;
+import org.livelyladle.core.purchases.Purchases;
+import org.livelyladle.core.purchases.TradeFinder;
+import org.livelyladle.core.sauces.Sauces;
+
+/** Offers trades that save money, each shared out and bought anew to tell what it really saves. */
+record TradeAdvisor(
+        Brief brief,
+        Catalogue catalogue,
+        Facts facts,
+        KitchenText text,
+        Portions portions,
+        Broths broths,
+        Sauces sauces,
+        Extras extras,
+        Purchases purchases) {
+    /** Less than this is not worth asking the host [cents]; memory. */
+    private static final double WORTH_ASKING_CENTS = 50;
+
+    List<Suggestion> suggest() {
+        return new TradeFinder(brief, catalogue, facts, portions, purchases)
+                .find().stream().flatMap(trade -> suggestion(trade).stream()).toList();
+    }
+
+    private Optional<Suggestion> suggestion(Trade trade) {
+        Brief traded = brief.deciding(brief.decisions().trading(trade));
+        Ledger ledger = new Ledger();
+        Portions shared = new PortionPlanner(traded, catalogue, ledger, text).plan();
+        Purchases bought =
+                new PurchasePlanner(traded, catalogue, facts, ledger, text).plan(shared, broths, sauces, extras);
+        double saved = purchases.bill().value() - bought.bill().value();
+        if (saved < WORTH_ASKING_CENTS) {
+            return Optional.empty();
+        }
+        String shortOf = lower(catalogue.fullName(catalogue.cut(trade.shortOf())));
+        String by = lower(catalogue.fullName(catalogue.cut(trade.by())));
+        return Optional.of(new Suggestion(
+                "trade." + trade.shortOf() + "." + trade.by(),
+                text.grams(trade.grams()) + " of " + shortOf + " served as " + by
+                        + ", to guests who eat both, makes the bill " + text.money(saved) + " less.",
+                new Remedy(
+                        "Serve it so",
+                        Remedy.Kind.TRADE,
+                        trade.shortOf(),
+                        trade.by() + "|" + Math.round(trade.grams()))));
+    }
+
+    private static String lower(String name) {
+        return Character.toLowerCase(name.charAt(0)) + name.substring(1);
+    }
+}

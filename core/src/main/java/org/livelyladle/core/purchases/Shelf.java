@@ -1,0 +1,72 @@
+package org.livelyladle.core.purchases;
+
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Decisions.OfferPin;
+import org.livelyladle.core.brief.Offer;
+import org.livelyladle.core.brief.Shop;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.facts.Facts;
+
+/** Which offers an ingredient can be bought from: what is on the shelf, as pinned, on a trip late enough. */
+final class Shelf {
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final Facts facts;
+    private final List<Purchases.BeatenPin> beaten = new ArrayList<>();
+
+    Shelf(Brief brief, Catalogue catalogue, Facts facts) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.facts = facts;
+    }
+
+    /** Pins met so far that cannot hold. */
+    List<Purchases.BeatenPin> beatenPins() {
+        return beaten;
+    }
+
+    List<Offer> offers(String ingredient) {
+        List<Offer> all = brief.prices().offers().stream()
+                .filter(offer -> offer.ingredient().equals(ingredient))
+                .filter(offer -> !facts.soldOut().contains(offer.id()))
+                .toList();
+        Optional<OfferPin> pin = brief.decisions().offers().stream()
+                .filter(p -> p.ingredient().equals(ingredient))
+                .findFirst();
+        if (pin.isEmpty()) {
+            return fresh(all);
+        }
+        List<Offer> pinned = all.stream()
+                .filter(offer -> offer.id().equals(pin.get().offer()))
+                .toList();
+        if (pinned.isEmpty()) {
+            beaten.add(new Purchases.BeatenPin(ingredient, pin.get().offer(), "it is not on offer now"));
+            return fresh(all);
+        }
+        return pinned;
+    }
+
+    /** Offers on trips late enough for how long it keeps; all when there are none such. */
+    private List<Offer> fresh(List<Offer> offers) {
+        List<Offer> fresh = offers.stream()
+                .filter(offer -> daysBefore(offer)
+                        <= catalogue.ingredient(offer.ingredient()).keepsDays())
+                .toList();
+        return fresh.isEmpty() ? offers : fresh;
+    }
+
+    /** From the trip to the offer's shop until sitting down [d]. */
+    int daysBefore(Offer offer) {
+        return brief.shops().stream()
+                .filter(shop -> shop.id().equals(offer.shop()))
+                .findFirst()
+                .map(Shop::tripAt)
+                .map(trip -> (int) ChronoUnit.DAYS.between(
+                        trip.toLocalDate(), brief.sitDown().toLocalDate()))
+                .orElse(0);
+    }
+}

@@ -1,0 +1,106 @@
+package org.livelyladle.core.brief;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.EnumSet;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.catalogue.Allergen;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.Ingredient;
+import org.livelyladle.core.catalogue.Origin;
+import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.catalogue.Trait;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.plan.Planner;
+
+class OwnIngredientTest {
+    private static final OwnIngredient.OwnCut CUT = new OwnIngredient.OwnCut("cubes", 10.0, 120, 300, null);
+    private final Briefs briefs = Briefs.plain();
+
+    private static OwnIngredient unknown(String id) {
+        return new OwnIngredient(id, "Aunt's parcels", Category.BALLS, null, null, null, null, null, null, CUT);
+    }
+
+    private Plan plan() {
+        return new Planner(Catalogue.builtIn())
+                .plan(briefs.build(), Facts.none(), Briefs.TODAY)
+                .plan();
+    }
+
+    @Test
+    void whatIsUnknownCountsAsTheStrictest() {
+        briefs.own.add(unknown("parcel"));
+        Catalogue catalogue = briefs.build().extend(Catalogue.builtIn());
+        Ingredient parcel = catalogue.ingredient("parcel");
+        Cut cut = catalogue.cut("parcel.own");
+
+        assertThat(parcel.allergens()).isEqualTo(EnumSet.allOf(Allergen.class));
+        assertThat(parcel.traits()).isEqualTo(EnumSet.allOf(Trait.class));
+        assertThat(parcel.origin()).isEqualTo(Origin.MEAT);
+        assertThat(parcel.remark()).contains("Not said: allergens, origin");
+        assertThat(cut.safeCoreC()).isEqualTo(74);
+        assertThat(cut.times().ready()).isEqualTo(120);
+    }
+
+    @Test
+    void anybodyWithANeedIsKeptFromItUntilItIsKnown() {
+        briefs.menu.add("parcel.own");
+        briefs.own.add(unknown("parcel"));
+        briefs.guests.set(0, Briefs.guest("ann", Briefs.medical(NeedKind.LUPIN)));
+        assertThat(plan().portions().barred()).anyMatch(b -> b.cut().equals("parcel.own"));
+
+        briefs.own.set(
+                0,
+                new OwnIngredient(
+                        "parcel", "Parcels", Category.BALLS, null, Origin.PLANT, Set.of(), Set.of(), null, null, CUT));
+        Plan known = plan();
+        assertThat(known.portions().barred()).isEmpty();
+        assertThat(known.ownFood().cuts()).extracting(Cut::id).containsExactly("parcel.own");
+        assertThat(known.purchases().needs()).anyMatch(need -> need.name().equals("Parcels"));
+    }
+
+    @Test
+    void aCorrectionChangesOnlyWhatItSays() {
+        Ingredient before = Catalogue.builtIn().ingredient("fish-ball");
+        OwnIngredient ours = new OwnIngredient(
+                "fish-ball",
+                "Our fish balls",
+                Category.BALLS,
+                null,
+                null,
+                Set.of(Allergen.FISH),
+                null,
+                null,
+                null,
+                null);
+        Ingredient after = OwnIngredient.putInto(Catalogue.builtIn(), java.util.List.of(ours))
+                .ingredient("fish-ball");
+
+        assertThat(after.allergens()).containsExactly(Allergen.FISH);
+        assertThat(after.traits()).isEqualTo(before.traits());
+        assertThat(after.aisle()).isEqualTo(before.aisle());
+        assertThat(after.keepsDays()).isEqualTo(before.keepsDays());
+    }
+
+    @Test
+    void aKnownRiskIsKeptAndServedFoodNeedsACut() {
+        OwnIngredient.OwnCut plain = new OwnIngredient.OwnCut("", null, 60, 90, RawRisk.NONE);
+        briefs.own.add(new OwnIngredient(
+                "fern", "Fern tips", Category.LEAVES, null, Origin.PLANT, Set.of(), Set.of(), 0.8, 2, plain));
+        Cut fern = briefs.build().extend(Catalogue.builtIn()).cut("fern.own");
+        assertThat(fern.safeCoreC()).isNull();
+        assertThat(fern.times().overcooked()).isEqualTo(120);
+
+        briefs.own.set(
+                0, new OwnIngredient("fern", "Fern tips", Category.LEAVES, null, null, null, null, null, null, null));
+        assertThatThrownBy(this::plan)
+                .isInstanceOfSatisfying(
+                        InvalidInputException.class, e -> assertThat(e.field()).isEqualTo("ownIngredients.fern.cut"));
+    }
+}
