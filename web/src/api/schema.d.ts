@@ -116,6 +116,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parties/{id}/import/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/market": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["news"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parties/{id}/plan": {
         parameters: {
             query?: never;
@@ -180,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parties/{id}/shopping.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parties/{id}/working": {
         parameters: {
             query?: never;
@@ -216,6 +264,13 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        BarPart: {
+            ingredient: string;
+            /** @enum {string} */
+            mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
+            /** @enum {string} */
+            role: "BASE" | "RICH" | "SOUR" | "SWEET" | "HOT" | "FRESH";
+        };
         Barred: {
             cut: string;
             guest: string;
@@ -228,6 +283,7 @@ export interface components {
             cooks: components["schemas"]["Cook"][];
             currency: string;
             decisions: components["schemas"]["Decisions"];
+            extras?: components["schemas"]["ExtraChoice"][];
             format: string;
             /** Format: int32 */
             formatVersion: number;
@@ -239,12 +295,14 @@ export interface components {
             menu: components["schemas"]["MenuItem"][];
             /** @enum {string} */
             order: "FLAVOUR_BUILDERS" | "HARD_FIRST";
+            ownIngredients?: components["schemas"]["OwnIngredient"][];
             pantry: components["schemas"]["PantryItem"][];
             portionsPerAdult: {
                 [key: string]: number;
             };
             pots: components["schemas"]["Pot"][];
             prices: components["schemas"]["PriceSnapshot"];
+            sauceBar?: string[];
             /** Format: double */
             sauceMlPerAdult: number;
             sauces: components["schemas"]["SauceChoice"][];
@@ -305,7 +363,9 @@ export interface components {
         CatalogueView: {
             broths: components["schemas"]["Broth"][];
             cuts: components["schemas"]["Cut"][];
+            extras: components["schemas"]["Extra"][];
             ingredients: components["schemas"]["Ingredient"][];
+            sauceBar: components["schemas"]["BarPart"][];
             sauces: components["schemas"]["Sauce"][];
             version: string;
         };
@@ -371,12 +431,24 @@ export interface components {
             pieces?: components["schemas"]["Figure"];
             tooFew: boolean;
         };
+        Deal: {
+            bundle?: boolean;
+            id: string;
+            offer: string;
+            /** Format: int32 */
+            pay?: number;
+            /** Format: int32 */
+            spendCents?: number;
+            /** Format: int32 */
+            take?: number;
+        };
         Decisions: {
             drops: components["schemas"]["DecisionsDropPin"][];
             offers: components["schemas"]["DecisionsOfferPin"][];
             portions: components["schemas"]["DecisionsPortionPin"][];
             splashes: components["schemas"]["DecisionsSplashChoice"][];
             tasks: components["schemas"]["DecisionsTaskPin"][];
+            trades?: components["schemas"]["DecisionsTrade"][];
         };
         DecisionsDropPin: {
             /** Format: int32 */
@@ -405,6 +477,12 @@ export interface components {
             /** Format: int32 */
             minutesBefore: number;
             task: string;
+        };
+        DecisionsTrade: {
+            by: string;
+            /** Format: double */
+            grams: number;
+            shortOf: string;
         };
         Drop: {
             amount: string;
@@ -457,6 +535,38 @@ export interface components {
             /** Format: int32 */
             recorded: number;
         };
+        Extra: {
+            adultsOnly: boolean;
+            ingredient: string;
+            /** @enum {string} */
+            kind: "STARTER" | "PICKLE" | "HERB" | "WRAP" | "DRINK";
+            /** @enum {string} */
+            mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
+        };
+        ExtraChoice: {
+            ingredient: string;
+            /** Format: double */
+            perAdult?: number;
+        };
+        Extras: {
+            keptFrom: components["schemas"]["ExtrasKept"][];
+            needs: components["schemas"]["ExtrasExtraNeed"][];
+        };
+        ExtrasExtraNeed: {
+            amount: components["schemas"]["Figure"];
+            grams: components["schemas"]["Figure"];
+            /** Format: int32 */
+            guests: number;
+            ingredient: string;
+            /** @enum {string} */
+            kind: "STARTER" | "PICKLE" | "HERB" | "WRAP" | "DRINK";
+            name: string;
+        };
+        ExtrasKept: {
+            guest: string;
+            ingredient: string;
+            reason: string;
+        };
         Figure: {
             id: string;
             text: string;
@@ -469,11 +579,18 @@ export interface components {
             appetite: "TODDLER" | "CHILD" | "LIGHT" | "REGULAR" | "HEARTY";
             /** Format: int32 */
             arrivesAfterMinutes: number;
+            delicate?: boolean;
             /** @enum {string} */
             heat: "NONE" | "MILD" | "MEDIUM" | "HOT";
             id: string;
+            /** Format: int32 */
+            leavesAfterMinutes?: number;
             name: string;
             needs: components["schemas"]["Need"][];
+            /** Format: int32 */
+            portionPercent?: number;
+            smallChild?: boolean;
+            stirsOwnSauce?: boolean;
             wishes: components["schemas"]["Wish"][];
         };
         GuestTotal: {
@@ -488,9 +605,21 @@ export interface components {
             category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER";
             grams: components["schemas"]["Figure"];
         };
+        ImportPreview: {
+            guests: components["schemas"]["Guest"][];
+            offers: components["schemas"]["Offer"][];
+            pantry: components["schemas"]["PantryItem"][];
+            rows: components["schemas"]["ImportPreviewRow"][];
+        };
+        ImportPreviewRow: {
+            good: boolean;
+            /** Format: int64 */
+            number: number;
+            text: string;
+        };
         Ingredient: {
             /** @enum {string} */
-            aisle: "DRY" | "SAUCES" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN";
+            aisle: "DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN";
             allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             /** @enum {string} */
             category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER";
@@ -508,6 +637,31 @@ export interface components {
             origin: "PLANT" | "EGG" | "MILK" | "FISH" | "MEAT";
             remark: string;
             traits: ("PORK" | "BEEF" | "ALCOHOL" | "MEDICINAL_HERB")[];
+        };
+        MarketNews: {
+            /** Format: date */
+            asOf: string;
+            edit?: components["schemas"]["MarketNewsEdit"];
+            effect?: components["schemas"]["MarketNewsEffect"];
+            message: string;
+            /** @enum {string} */
+            state: "NEW" | "CURRENT" | "AWAY";
+        };
+        MarketNewsChange: {
+            name: string;
+            now: string;
+            was: string;
+        };
+        MarketNewsEdit: {
+            prices: components["schemas"]["PriceSnapshot"];
+            shops: components["schemas"]["Shop"][];
+        };
+        MarketNewsEffect: {
+            billAfter: string;
+            billBefore: string;
+            changes: components["schemas"]["MarketNewsChange"][];
+            deals: string[];
+            soldOut: string[];
         };
         MenuItem: {
             cut: string;
@@ -539,6 +693,38 @@ export interface components {
             shop: string;
             /** Format: int32 */
             stepGrams?: number;
+        };
+        OwnFood: {
+            cuts: components["schemas"]["Cut"][];
+            ingredients: components["schemas"]["Ingredient"][];
+        };
+        OwnIngredient: {
+            /** @enum {string} */
+            aisle?: "DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN";
+            allergens?: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** @enum {string} */
+            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER";
+            cut?: components["schemas"]["OwnIngredientOwnCut"];
+            /** Format: double */
+            edibleShare?: number;
+            id: string;
+            /** Format: int32 */
+            keepsDays?: number;
+            name: string;
+            /** @enum {string} */
+            origin?: "PLANT" | "EGG" | "MILK" | "FISH" | "MEAT";
+            traits?: ("PORK" | "BEEF" | "ALCOHOL" | "MEDICINAL_HERB")[];
+        };
+        OwnIngredientOwnCut: {
+            /** Format: int32 */
+            bestUntilSeconds: number;
+            name: string;
+            /** Format: double */
+            pieceGrams?: number;
+            /** @enum {string} */
+            rawRisk?: "NONE" | "WHOLE_CUT" | "MINCED" | "POULTRY" | "FILLED" | "FISH" | "SHELLFISH";
+            /** Format: int32 */
+            readySeconds: number;
         };
         PackProblem: {
             covers: components["schemas"]["PackProblemCover"][];
@@ -636,6 +822,8 @@ export interface components {
             broths: components["schemas"]["Broths"];
             cautions: components["schemas"]["Caution"][];
             equipment: components["schemas"]["Equipment"][];
+            extras: components["schemas"]["Extras"];
+            ownFood: components["schemas"]["OwnFood"];
             portions: components["schemas"]["Portions"];
             prep: components["schemas"]["Prep"];
             purchases: components["schemas"]["Purchases"];
@@ -651,16 +839,19 @@ export interface components {
             guest: string;
             pieces?: components["schemas"]["Figure"];
             pinned: boolean;
+            reserved: boolean;
             served: components["schemas"]["Figure"];
         };
         Portions: {
             barred: components["schemas"]["Barred"][];
             beatenPins: components["schemas"]["PortionsBeatenPin"][];
             cuts: components["schemas"]["CutTotal"][];
+            doneness: components["schemas"]["PortionsDone"][];
             eaters: components["schemas"]["Figure"];
             food: components["schemas"]["Figure"];
             guests: components["schemas"]["GuestTotal"][];
             lines: components["schemas"]["Portion"][];
+            trades: components["schemas"]["PortionsTraded"][];
         };
         PortionsBeatenPin: {
             cut: string;
@@ -670,6 +861,25 @@ export interface components {
             rule: string;
             /** Format: double */
             wantedGrams: number;
+        };
+        PortionsDone: {
+            against: string;
+            cut: string;
+            guest: string;
+            /** Format: int32 */
+            seconds: number;
+            /** @enum {string} */
+            served: "PINK" | "JUST_DONE" | "WELL_DONE";
+            time: string;
+            /** @enum {string} */
+            wanted: "PINK" | "JUST_DONE" | "WELL_DONE";
+        };
+        PortionsTraded: {
+            by: string;
+            /** Format: double */
+            grams: number;
+            shortOf: string;
+            text: string;
         };
         Pot: {
             /** Format: int32 */
@@ -717,11 +927,13 @@ export interface components {
         PriceSnapshot: {
             /** Format: date */
             asOf: string;
+            deals?: components["schemas"]["Deal"][];
             offers: components["schemas"]["Offer"][];
         };
         Purchases: {
             beatenPins: components["schemas"]["PurchasesBeatenPin"][];
             bill: components["schemas"]["Figure"];
+            deals: components["schemas"]["PurchasesDealUse"][];
             needs: components["schemas"]["PurchasesNeed"][];
             soldOut: components["schemas"]["PurchasesSoldOut"][];
             tooEarly: components["schemas"]["PurchasesTooEarly"][];
@@ -733,6 +945,12 @@ export interface components {
             offer: string;
             rule: string;
         };
+        PurchasesDealUse: {
+            id: string;
+            saved: components["schemas"]["Figure"];
+            shop: string;
+            text: string;
+        };
         PurchasesLine: {
             aisle: string;
             amount: string;
@@ -741,6 +959,7 @@ export interface components {
             cost: components["schemas"]["Figure"];
             /** Format: int32 */
             count: number;
+            deal?: string;
             /** Format: double */
             grams: number;
             id: string;
@@ -788,7 +1007,7 @@ export interface components {
         };
         Remedy: {
             /** @enum {string} */
-            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "FREE_PIN" | "SHOW_STEP";
+            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "FREE_PIN" | "SHOW_STEP";
             label: string;
             subject: string;
             value: string;
@@ -815,10 +1034,28 @@ export interface components {
             mlPer100: number;
         };
         Sauces: {
+            bar: components["schemas"]["SaucesBar"];
             clashes: components["schemas"]["SaucesClash"][];
             needs: components["schemas"]["SaucesSauceNeed"][];
             servings: components["schemas"]["SaucesServing"][];
             without: string[];
+        };
+        SaucesBar: {
+            clashes: components["schemas"]["SaucesBarClash"][];
+            guests: string[];
+            needs: components["schemas"]["SaucesBarNeed"][];
+        };
+        SaucesBarClash: {
+            guest: string;
+            ingredient: string;
+            reason: string;
+        };
+        SaucesBarNeed: {
+            grams: components["schemas"]["Figure"];
+            ingredient: string;
+            name: string;
+            role: string;
+            volume: components["schemas"]["Figure"];
         };
         SaucesClash: {
             guest: string;
@@ -848,9 +1085,14 @@ export interface components {
             sauce: string;
         };
         Shop: {
+            aisles?: ("DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN")[];
             closedOn?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            /** Format: time-local */
+            closes?: string;
             id: string;
             name: string;
+            /** Format: time-local */
+            opens?: string;
             /** Format: date-time */
             tripAt: string;
         };
@@ -967,11 +1209,14 @@ export interface components {
         Wish: {
             cut: string;
             /** @enum {string} */
+            doneness?: "PINK" | "JUST_DONE" | "WELL_DONE";
+            /** @enum {string} */
             liking: "LOVE" | "LIKE" | "IF_NEED_BE" | "NEVER";
+            reserved?: boolean;
         };
         Working: {
             /** @enum {string} */
-            operation: "GIVEN" | "SUM" | "PRODUCT" | "DIFFERENCE" | "QUOTIENT" | "SHARE" | "MAXIMUM" | "MINIMUM" | "LARGEST_STEP" | "LARGEST_REMAINDER";
+            operation: "GIVEN" | "SUM" | "PRODUCT" | "DIFFERENCE" | "QUOTIENT" | "ROUND_UP" | "SHARE" | "MAXIMUM" | "MINIMUM" | "LARGEST_STEP" | "LARGEST_REMAINDER";
             result: components["schemas"]["Figure"];
             rule: string;
             terms: components["schemas"]["Term"][];
@@ -1216,6 +1461,57 @@ export interface operations {
             };
         };
     };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                kind: "GUESTS" | "PANTRY" | "PRICES";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+                "text/plain": string;
+                "text/vcard": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportPreview"];
+                };
+            };
+        };
+    };
+    news: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MarketNews"];
+                };
+            };
+        };
+    };
     plan_1: {
         parameters: {
             query?: never;
@@ -1324,6 +1620,28 @@ export interface operations {
                 };
                 content: {
                     "text/markdown;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

@@ -116,7 +116,7 @@ public final class Briefs {
                 pots,
                 menu.stream().map(cut -> new MenuItem(cut, false)).toList(),
                 sauces.stream().map(SauceChoice::new).toList(),
-                List.of(new Shop("shop", "Shop", SIT_DOWN.minusDays(1), null, null)),
+                List.of(Shop.of("shop", "Shop", SIT_DOWN.minusDays(1))),
                 new PriceSnapshot(TODAY, offers, deals),
                 pantry,
                 List.of(),

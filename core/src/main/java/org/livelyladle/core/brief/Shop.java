@@ -2,6 +2,7 @@ package org.livelyladle.core.brief;
 
 import java.time.DayOfWeek;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -13,14 +14,20 @@ import org.livelyladle.core.catalogue.Aisle;
  * @param tripAt local time of the party's zone
  * @param closedOn days on which it does not open; none when left out
  * @param aisles the order in which the host walks its aisles; those left out follow in their usual order
+ * @param opens when it opens on its open days, local time; null when unknown
+ * @param closes when it closes, local time; null when unknown
  */
 public record Shop(
         String id,
         String name,
         LocalDateTime tripAt,
         @Nullable List<DayOfWeek> closedOn,
-        @Nullable List<Aisle> aisles) {
+        @Nullable List<Aisle> aisles,
+        @Nullable LocalTime opens,
+        @Nullable LocalTime closes) {
     private static final int DAYS_A_WEEK = 7;
+    /** A host needs so long for a trip before the shop closes [min]; memory. */
+    private static final int LAST_ENTRY_MINUTES = 30;
 
     public Shop {
         Check.id(id, "id");
@@ -28,11 +35,38 @@ public record Shop(
         Check.present(tripAt, "tripAt");
         closedOn = Check.distinct(closedOn, "closedOn", 6, day -> day);
         aisles = Check.distinct(aisles, "aisles", Aisle.values().length, aisle -> aisle);
+        if (opens != null && closes != null && !opens.isBefore(closes)) {
+            throw new InvalidInputException("closes", closes, "a time after " + opens);
+        }
+    }
+
+    /** A shop of which nothing is known but when the host goes there. */
+    public static Shop of(String id, String name, LocalDateTime tripAt) {
+        return new Shop(id, name, tripAt, null, null, null, null);
     }
 
     /** The same shop, visited at another time. */
     public Shop at(LocalDateTime tripAt) {
-        return new Shop(id, name, tripAt, closedOn, aisles);
+        return new Shop(id, name, tripAt, closedOn, aisles, opens, closes);
+    }
+
+    /** The same shop as it opens now. */
+    public Shop opening(@Nullable List<DayOfWeek> closedOn, @Nullable LocalTime opens, @Nullable LocalTime closes) {
+        return new Shop(id, name, tripAt, closedOn, aisles, opens, closes);
+    }
+
+    /** The nearest time of the day at which somebody can shop there. */
+    private LocalTime withinHours(LocalTime time) {
+        if (opens != null && time.isBefore(opens)) {
+            return opens;
+        }
+        return closes != null && time.isAfter(closes.minusMinutes(LAST_ENTRY_MINUTES))
+                ? closes.minusMinutes(LAST_ENTRY_MINUTES)
+                : time;
+    }
+
+    public boolean isClosedAt(LocalTime time) {
+        return !withinHours(time).equals(time);
     }
 
     /** All aisles in the order of the host's walk. */
@@ -48,7 +82,7 @@ public record Shop(
 
     /** The last time at the trip's hour that is not after {@code latest} and on which it opens. */
     public LocalDateTime lastOpen(LocalDateTime latest) {
-        LocalDateTime time = latest.toLocalDate().atTime(tripAt.toLocalTime());
+        LocalDateTime time = latest.toLocalDate().atTime(withinHours(tripAt.toLocalTime()));
         if (time.isAfter(latest)) {
             time = time.minusDays(1);
         }

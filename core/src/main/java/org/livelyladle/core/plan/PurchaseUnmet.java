@@ -5,6 +5,7 @@ import static org.livelyladle.core.plan.UnmetFinder.show;
 
 import java.time.DayOfWeek;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -74,6 +76,15 @@ final class PurchaseUnmet {
                     "closed." + shop.id(), shop, shop.name() + " is closed on " + dayName(day) + "s.", shop.tripAt()));
             return;
         }
+        if (shop.isClosedAt(shop.tripAt().toLocalTime())) {
+            unmet.add(moveTrip(
+                    "hours." + shop.id(),
+                    shop,
+                    shop.name() + " is open from " + said(shop.opens()) + " to " + said(shop.closes())
+                            + "; the trip is at " + shop.tripAt().toLocalTime() + ".",
+                    shop.tripAt().toLocalDate().atTime(LocalTime.MAX)));
+            return;
+        }
         purchases.tooEarly().stream()
                 .filter(early -> early.shop().equals(shop.id()))
                 .min(Comparator.comparingInt(Purchases.TooEarly::keepsDays))
@@ -83,6 +94,10 @@ final class PurchaseUnmet {
                         early.name() + " from " + shop.name() + ": " + early.days() + " days before the party, "
                                 + keeps(early.keepsDays()) + ".",
                         latest)));
+    }
+
+    private static String said(@Nullable LocalTime time) {
+        return time == null ? "some time" : time.toString();
     }
 
     private static String keeps(int days) {

@@ -43,7 +43,7 @@ class PlannerPropertiesTest {
                 .toList();
         return brief.on(
                 brief.sitDown(),
-                List.of(new Shop("shop", "Shop", brief.sitDown().minusDays(1), null, null)),
+                List.of(Shop.of("shop", "Shop", brief.sitDown().minusDays(1))),
                 new PriceSnapshot(Briefs.TODAY, offers, null));
     }
 

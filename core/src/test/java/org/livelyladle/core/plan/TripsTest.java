@@ -22,7 +22,7 @@ class TripsTest {
     private final Briefs briefs = Briefs.plain();
 
     private static Shop shop(String id, LocalDateTime at, DayOfWeek... closed) {
-        return new Shop(id, id, at, List.of(closed), null);
+        return new Shop(id, id, at, List.of(closed), null, null, null);
     }
 
     private Plan plan(Shop... shops) {

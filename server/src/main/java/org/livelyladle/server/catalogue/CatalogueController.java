@@ -16,7 +16,9 @@ class CatalogueController {
                 List.copyOf(catalogue.ingredients()),
                 List.copyOf(catalogue.cuts()),
                 List.copyOf(catalogue.broths()),
-                List.copyOf(catalogue.sauces()));
+                List.copyOf(catalogue.sauces()),
+                List.copyOf(catalogue.extras()),
+                List.copyOf(catalogue.sauceBar()));
     }
 
     @GetMapping("/api/catalogue")

@@ -46,6 +46,21 @@ class ShoppingListController {
                 ShoppingMarkdown.write(brief.title(), plans.plan(host, id).purchases()));
     }
 
+    /** To print, by shop and aisle. */
+    @GetMapping(value = "/shopping.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pdf(@AuthenticationPrincipal SignedIn host, @PathVariable UUID id) {
+        String title = parties.get(host, id).brief().title();
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("shopping.pdf")
+                                .build()
+                                .toString())
+                .contentType(MediaType.APPLICATION_PDF)
+                .body(ShoppingPdf.write(title, plans.plan(host, id)));
+    }
+
     private static ResponseEntity<String> file(String name, String type, String text) {
         return ResponseEntity.ok()
                 .header(

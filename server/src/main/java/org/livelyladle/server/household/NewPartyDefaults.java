@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +15,7 @@ import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.SauceChoice;
 import org.livelyladle.core.brief.SchoolOfOrder;
@@ -59,8 +61,9 @@ public class NewPartyDefaults {
 
     /**
      * @param sitDown local time in {@code zone}
+     * @param own what the household adds to the catalogue
      */
-    public Brief brief(String title, LocalDateTime sitDown, String zone, List<String> names) {
+    public Brief brief(String title, LocalDateTime sitDown, String zone, List<String> names, List<OwnIngredient> own) {
         return new Brief(
                 Brief.FORMAT,
                 Brief.VERSION,
@@ -88,25 +91,15 @@ public class NewPartyDefaults {
                 List.of(),
                 List.of(new Cook("cook-1", "You")),
                 Decisions.none(),
-                null,
-                null,
-                null);
+                List.of(),
+                List.of(),
+                own);
     }
 
     private static List<Guest> guests(List<String> names) {
         List<Guest> guests = new ArrayList<>();
         for (String name : names) {
-            guests.add(new Guest(
-                    "guest-" + (guests.size() + 1),
-                    name,
-                    Appetite.REGULAR,
-                    List.of(),
-                    List.of(),
-                    Heat.MEDIUM,
-                    0,
-                    null,
-                    null,
-                    null));
+            guests.add(Guest.of("guest-" + (guests.size() + 1), name, Appetite.REGULAR, Heat.MEDIUM));
         }
         return guests;
     }
@@ -130,19 +123,12 @@ public class NewPartyDefaults {
     private static List<Shop> shops(LocalDateTime sitDown) {
         LocalDate day = sitDown.toLocalDate();
         return Stream.of(
-                        new Shop(
-                                "store",
-                                "Towpath Stores",
-                                day.minusDays(2).atTime(17, 30),
-                                List.of(DayOfWeek.SUNDAY),
-                                null),
-                        new Shop(
-                                "grocer",
-                                "Weir Street Grocer",
-                                day.minusDays(1).atTime(18, 0),
-                                List.of(DayOfWeek.SUNDAY),
-                                null),
-                        new Shop("market", "Lock Hall Market", day.atTime(9, 30), List.of(DayOfWeek.MONDAY), null))
+                        Shop.of("store", "Towpath Stores", day.minusDays(2).atTime(17, 30))
+                                .opening(List.of(DayOfWeek.SUNDAY), LocalTime.of(8, 0), LocalTime.of(20, 0)),
+                        Shop.of("grocer", "Weir Street Grocer", day.minusDays(1).atTime(18, 0))
+                                .opening(List.of(DayOfWeek.SUNDAY), LocalTime.of(9, 0), LocalTime.of(19, 0)),
+                        Shop.of("market", "Lock Hall Market", day.atTime(9, 30))
+                                .opening(List.of(DayOfWeek.MONDAY), LocalTime.of(7, 0), LocalTime.of(14, 0)))
                 .map(shop -> shop.at(shop.lastOpen(shop.tripAt())))
                 .toList();
     }

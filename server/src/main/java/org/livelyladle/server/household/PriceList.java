@@ -19,8 +19,12 @@ import org.springframework.stereotype.Component;
 public class PriceList {
     private final List<Offer> offers = read();
 
+    public List<Offer> offers() {
+        return offers;
+    }
+
     public PriceSnapshot snapshot(LocalDate asOf) {
-        return new PriceSnapshot(asOf, offers, null);
+        return new PriceSnapshot(asOf, offers, List.of());
     }
 
     private static List<Offer> read() {

@@ -16,6 +16,14 @@ interface PartyRepository extends JpaRepository<Party, UUID> {
     @Query("select p from Party p where p.id = :id and p.householdId = :household and p.deletedAt is null")
     Optional<Party> find(UUID id, UUID household);
 
+    /** The party that was changed last. */
+    @Query("""
+            select p from Party p, BriefRevision r
+            where r.key.partyId = p.id and r.key.number = p.revision
+              and p.householdId = :household and p.deletedAt is null
+            order by r.savedAt desc, p.id limit 1""")
+    Optional<Party> newest(UUID household);
+
     /** For a change: other changes of the same party wait. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from Party p where p.id = :id and p.householdId = :household")

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
+import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.PartyEvent;
 import org.livelyladle.server.access.SignedIn;
@@ -57,8 +58,13 @@ public class PartyService {
         return view(parties.find(id, host.household()).orElseThrow(() -> unknown(id)));
     }
 
+    /** A new party; the household's own ingredients come along from the last one made. */
     public PartyView create(SignedIn host, NewParty wish) {
-        return store(host, defaults.brief(wish.title(), wish.sitDown(), wish.zone(), wish.guests()));
+        List<OwnIngredient> own = parties.newest(host.household())
+                .map(this::view)
+                .map(view -> view.brief().ownIngredients())
+                .orElse(List.of());
+        return store(host, defaults.brief(wish.title(), wish.sitDown(), wish.zone(), wish.guests(), own));
     }
 
     /** Takes a whole brief in as a new party. */

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.Working;
 import org.livelyladle.core.plan.Plan;
@@ -19,11 +20,13 @@ import org.springframework.stereotype.Service;
 @Service
 public class PlanService {
     private final Planner planner;
+    private final Catalogue catalogue;
     private final PartyService parties;
     private final Clock clock;
 
-    PlanService(Planner planner, PartyService parties, Clock clock) {
+    PlanService(Planner planner, Catalogue catalogue, PartyService parties, Clock clock) {
         this.planner = planner;
+        this.catalogue = catalogue;
         this.parties = parties;
         this.clock = clock;
     }
@@ -38,8 +41,13 @@ public class PlanService {
     }
 
     /** A draft of a stored party, against what has happened there. */
-    Plan draft(SignedIn host, UUID party, Brief draft) {
+    public Plan draft(SignedIn host, UUID party, Brief draft) {
         return compute(draft, facts(host, party)).plan();
+    }
+
+    /** True when an ingredient is one of the catalogue or of the party's own. */
+    public boolean knows(Brief brief, String ingredient) {
+        return brief.extend(catalogue).findIngredient(ingredient).isPresent();
     }
 
     Working working(SignedIn host, UUID party, String figure) {

@@ -1,5 +1,6 @@
 package org.livelyladle.server.web;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -8,7 +9,10 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.cfg.EnumFeature;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Reads JSON strictly: an unknown field, a wrong type or a doubled key is an error, never a guess. */
+/**
+ * Reads JSON strictly: an unknown field, a wrong type or a doubled key is an error, never a guess. Writes the parts of
+ * records and nothing they say about themselves.
+ */
 @Configuration
 public class JsonConfig {
     @Bean
@@ -30,6 +34,7 @@ public class JsonConfig {
                         DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                 .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                 .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+                .changeDefaultVisibility(visible -> visible.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
                 .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
                 .disable(tools.jackson.databind.MapperFeature.ALLOW_COERCION_OF_SCALARS);
     }

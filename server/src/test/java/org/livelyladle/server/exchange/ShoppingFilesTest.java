@@ -4,12 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.http.MediaType.APPLICATION_JSON;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
 import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -95,5 +99,30 @@ class ShoppingFilesTest extends ServerTest {
                         .getResponse()
                         .getStatus())
                 .isEqualTo(404);
+    }
+
+    /** Read back by a PDF library's own text extraction: every line of the plan is on paper, letters beyond Latin too. */
+    @Test
+    void thePdfHoldsEveryLineOfThePlan() throws Exception {
+        JsonNode brief = body(send(get("/api/parties/" + party))).get("brief");
+        ((tools.jackson.databind.node.ObjectNode) brief).put("title", "<b>Šárka & Ωmega</b>");
+        send(put("/api/parties/" + party + "/brief")
+                .header("If-Match", "\"1\"")
+                .contentType(APPLICATION_JSON)
+                .content(json.writeValueAsBytes(brief)));
+        String text;
+        try (PDDocument document = Loader.loadPDF(file("shopping.pdf").getContentAsByteArray())) {
+            text = new PDFTextStripper().getText(document);
+        }
+        assertThat(text).contains("Shopping for <b>Šárka & Ωmega</b>").contains("Lock Hall Market, Sat 5 Dec, 09:30");
+        JsonNode trips = body(send(get("/api/parties/" + party + "/plan"))).at("/purchases/trips");
+        for (JsonNode trip : trips) {
+            for (JsonNode line : trip.get("lines")) {
+                assertThat(text)
+                        .contains(line.get("name").asString())
+                        .contains(line.at("/cost/text").asString());
+            }
+        }
+        assertThat(text).contains("Pairs of chopsticks to eat with");
     }
 }

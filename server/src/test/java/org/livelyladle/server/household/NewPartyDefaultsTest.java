@@ -39,7 +39,8 @@ class NewPartyDefaultsTest {
                         "Test",
                         LocalDateTime.of(2026, 12, 5, 19, 0),
                         "Europe/Vienna",
-                        Collections.nCopies(guests, "Guest"));
+                        Collections.nCopies(guests, "Guest"),
+                        List.of());
     }
 
     /** Whoever says only how many come can sit down: everybody is fed and nothing is left without an offer. */

@@ -1,0 +1,50 @@
+package org.livelyladle.server.exchange;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Objects;
+
+/** Prints XHTML as PDF with fonts of its own, which know Latin, Greek and Cyrillic letters. */
+final class Pdf {
+    private static final String FAMILY = "Ladle Print";
+    private static final String PAGE = """
+            @page { size: A4; margin: 16mm 15mm 18mm;
+              @bottom-right { content: counter(page) " / " counter(pages); font: 9pt '%1$s'; color: #555; } }
+            body { font: 10.5pt '%1$s'; color: #14202b; }
+            h1 { font-size: 18pt; margin: 0 0 2mm; }
+            h2 { font-size: 13pt; margin: 6mm 0 1mm; border-bottom: 1.2pt solid #14202b; padding-bottom: 1mm; }
+            h3 { font-size: 10pt; color: #4a5560; margin: 3mm 0 1mm; page-break-after: avoid; }
+            table { width: 100%%; border-collapse: collapse; }
+            td { padding: 1.1mm 2mm 1.1mm 0; border-bottom: 0.4pt solid #c9cfd4; vertical-align: top; }
+            tr { page-break-inside: avoid; }
+            .box { width: 5mm; } .box span { display: inline-block; width: 3.2mm; height: 3.2mm; border: 0.8pt solid #14202b; }
+            .done span { background: #14202b; }
+            .right { text-align: right; white-space: nowrap; } .quiet { color: #4a5560; }
+            """.formatted(FAMILY);
+
+    private Pdf() {}
+
+    static byte[] print(String title, Html body) {
+        try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            PdfRendererBuilder builder = new PdfRendererBuilder();
+            builder.useFastMode();
+            builder.useFont(() -> font("Regular"), FAMILY, 400, FontStyle.NORMAL, true);
+            builder.useFont(() -> font("Bold"), FAMILY, 700, FontStyle.NORMAL, true);
+            builder.withHtmlContent(Html.page(title, PAGE, body), null);
+            builder.toStream(out);
+            builder.run();
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException("The page cannot be printed", e);
+        }
+    }
+
+    private static InputStream font(String weight) {
+        return Objects.requireNonNull(
+                Pdf.class.getResourceAsStream("/liberation/LiberationSans-" + weight + ".ttf"), weight);
+    }
+}
