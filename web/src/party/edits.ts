@@ -19,6 +19,8 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
       return (draft) => (draft.mealMinutes = Number(remedy.value))
     case 'MOVE_TRIP':
       return (draft) => moveTrip(draft, remedy.subject, remedy.value)
+    case 'TRADE':
+      return (draft) => trade(draft, remedy.subject, remedy.value)
     case 'FREE_PIN':
       return (draft) => freePin(draft, remedy.subject, remedy.value)
     case 'SHOW_STEP':
@@ -31,6 +33,17 @@ export function freshId(prefix: string, taken: { id: string }[]): string {
   let n = taken.length + 1
   while (taken.some((entity) => entity.id === `${prefix}-${n}`)) n++
   return `${prefix}-${n}`
+}
+
+/** Sets one guest's amount of one cut [g]. */
+export const pinPortion = (guest: string, cut: string, grams: number) => (draft: Brief) => {
+  freePortion(guest, cut)(draft)
+  draft.decisions.portions.push({ guest, cut, grams })
+}
+
+/** Lets one guest's amount of one cut be shared again. */
+export const freePortion = (guest: string, cut: string) => (draft: Brief) => {
+  draft.decisions.portions = draft.decisions.portions.filter((p) => p.guest !== guest || p.cut !== cut)
 }
 
 /** Exchanges the broths of two sides. */
@@ -51,6 +64,7 @@ function swapCut(draft: Brief, from: string, to: string): void {
   draft.menu = draft.menu.map((item) => (item.cut === from ? { cut: to, fromFrozen: false } : item))
   draft.decisions.portions = draft.decisions.portions.filter((pin) => pin.cut !== from)
   draft.decisions.drops = draft.decisions.drops.filter((pin) => pin.cut !== from)
+  draft.decisions.trades = draft.decisions.trades?.filter((t) => t.shortOf !== from && t.by !== from)
 }
 
 function addSmallPot(draft: Brief, broth: string): void {
@@ -59,12 +73,20 @@ function addSmallPot(draft: Brief, broth: string): void {
   draft.pots.push({ id, name: 'Small pot', capacityMl: 2400, fillPercent: 50, basketsPerSide: 3, sides })
 }
 
+/** Serves some of a cut as another; the value is "by|grams". */
+function trade(draft: Brief, shortOf: string, value: string): void {
+  const [by = '', grams] = value.split('|')
+  freePin(draft, 'trades', `${shortOf}|${by}`)
+  draft.decisions.trades = [...(draft.decisions.trades ?? []), { shortOf, by, grams: Number(grams) }]
+}
+
 function freePin(draft: Brief, list: string, key: string): void {
   const decisions = draft.decisions
   if (list === 'portions')
     decisions.portions = decisions.portions.filter((p) => `${p.guest}|${p.cut}` !== key)
   if (list === 'offers') decisions.offers = decisions.offers.filter((p) => p.ingredient !== key)
   if (list === 'tasks') decisions.tasks = decisions.tasks.filter((p) => p.task !== key)
+  if (list === 'trades') decisions.trades = decisions.trades?.filter((t) => `${t.shortOf}|${t.by}` !== key)
   if (list === 'drops')
     decisions.drops = decisions.drops.filter((p) => `${p.cut}|${p.side}|${p.batch}` !== key)
 }

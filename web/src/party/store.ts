@@ -6,6 +6,7 @@ import { apply, diff, inverse, merge, type Change, type Json } from './changes'
 import { dropDraft, findDraft, findEvents, findSeen, keepDraft, keepEvents, keepSeen } from './drafts'
 import { changedFigures, figureTexts } from './figures'
 import { latest } from './latest'
+import { withOwnFood } from './ownFood'
 import { withPending } from './outbox'
 
 const SAVE_AFTER_MS = 400
@@ -40,7 +41,8 @@ export const useParty = defineStore('party', () => {
   const pending = shallowRef<PartyEvent[]>([])
   const plan = computed(() => computedPlan.value && withPending(computedPlan.value, pending.value))
   const offline = ref(false)
-  const catalogue = shallowRef<Catalogue>()
+  const builtIn = shallowRef<Catalogue>()
+  const catalogue = computed(() => builtIn.value && withOwnFood(builtIn.value, computedPlan.value?.ownFood))
   const undone = shallowRef<Command[]>([])
   const done = shallowRef<Command[]>([])
   const saveState = ref<SaveState>('saved')
@@ -71,13 +73,13 @@ export const useParty = defineStore('party', () => {
   /** From the server, or without a connection as it was last seen here. */
   async function newestOrSeen(party: string): Promise<PartyView> {
     try {
-      catalogue.value ??= await ask(api.GET('/api/catalogue'))
+      builtIn.value ??= await ask(api.GET('/api/catalogue'))
       return await ask(api.GET('/api/parties/{id}', path()))
     } catch (e) {
       const last = e instanceof NoConnection ? await findSeen(party) : undefined
       if (!last) throw e
       offline.value = true
-      catalogue.value = last.catalogue
+      builtIn.value = last.catalogue
       computedPlan.value = last.plan
       return last.view
     }
@@ -116,9 +118,9 @@ export const useParty = defineStore('party', () => {
   }
 
   function remember(next: Plan): void {
-    if (!base.value || !catalogue.value) return
+    if (!base.value || !builtIn.value) return
     const view = { id: id.value, revision: revision.value, brief: base.value }
-    void keepSeen(id.value, { view, plan: next, catalogue: catalogue.value })
+    void keepSeen(id.value, { view, plan: next, catalogue: builtIn.value })
   }
 
   /** One gesture, one command, one undo step. */

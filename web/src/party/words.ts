@@ -1,6 +1,6 @@
 /** The words of the trade for what a brief stores as constants. */
 
-import type { Category, Guest, Need } from '@/api/types'
+import type { Catalogue, Category, Cut, Guest, Ingredient, Need } from '@/api/types'
 
 export const APPETITES: { value: Guest['appetite']; label: string; bowls: number }[] = [
   { value: 'TODDLER', label: 'toddler', bowls: 0.3 },
@@ -67,6 +67,73 @@ export const CATEGORIES: { value: Category; label: string }[] = [
   { value: 'LEAVES', label: 'Leaves' },
   { value: 'ROOTS', label: 'Roots' },
   { value: 'STARCH', label: 'Noodles and starch' },
+]
+
+export const DONENESSES: { value: NonNullable<Guest['wishes'][number]['doneness']>; label: string }[] = [
+  { value: 'PINK', label: 'pink inside' },
+  { value: 'JUST_DONE', label: 'just done' },
+  { value: 'WELL_DONE', label: 'well done' },
+]
+
+export const EXTRA_KINDS: { value: Catalogue['extras'][number]['kind']; label: string }[] = [
+  { value: 'STARTER', label: 'Starters' },
+  { value: 'PICKLE', label: 'Pickles' },
+  { value: 'HERB', label: 'Herbs' },
+  { value: 'WRAP', label: 'Wraps' },
+  { value: 'DRINK', label: 'Drinks' },
+]
+
+export const AISLES: { value: Ingredient['aisle']; label: string }[] = [
+  { value: 'DRY', label: 'Dry goods' },
+  { value: 'SAUCES', label: 'Sauces and spices' },
+  { value: 'DRINKS', label: 'Drinks' },
+  { value: 'PRODUCE', label: 'Fruit and vegetables' },
+  { value: 'CHILLED', label: 'Chilled' },
+  { value: 'MEAT', label: 'Meat counter' },
+  { value: 'FISH', label: 'Fish counter' },
+  { value: 'FROZEN', label: 'Frozen' },
+]
+
+export const ALLERGEN_NAMES: { value: Ingredient['allergens'][number]; label: string }[] = [
+  { value: 'GLUTEN', label: 'gluten' },
+  { value: 'CRUSTACEANS', label: 'crustaceans' },
+  { value: 'MOLLUSCS', label: 'molluscs' },
+  { value: 'FISH', label: 'fish' },
+  { value: 'EGGS', label: 'eggs' },
+  { value: 'MILK', label: 'milk' },
+  { value: 'SOYBEANS', label: 'soy' },
+  { value: 'PEANUTS', label: 'peanuts' },
+  { value: 'NUTS', label: 'tree nuts' },
+  { value: 'SESAME', label: 'sesame' },
+  { value: 'CELERY', label: 'celery' },
+  { value: 'MUSTARD', label: 'mustard' },
+  { value: 'SULPHITES', label: 'sulphites' },
+  { value: 'LUPIN', label: 'lupin' },
+]
+
+export const TRAITS: { value: Ingredient['traits'][number]; label: string }[] = [
+  { value: 'PORK', label: 'pork' },
+  { value: 'BEEF', label: 'beef' },
+  { value: 'ALCOHOL', label: 'alcohol' },
+  { value: 'MEDICINAL_HERB', label: 'medicinal herbs' },
+]
+
+export const ORIGINS: { value: Ingredient['origin']; label: string }[] = [
+  { value: 'PLANT', label: 'plants' },
+  { value: 'EGG', label: 'egg' },
+  { value: 'MILK', label: 'milk' },
+  { value: 'FISH', label: 'fish' },
+  { value: 'MEAT', label: 'meat' },
+]
+
+export const RAW_RISKS: { value: Cut['rawRisk']; label: string }[] = [
+  { value: 'NONE', label: 'not raw' },
+  { value: 'WHOLE_CUT', label: 'raw whole cut' },
+  { value: 'MINCED', label: 'raw mince' },
+  { value: 'POULTRY', label: 'raw poultry' },
+  { value: 'FILLED', label: 'raw filling' },
+  { value: 'FISH', label: 'raw fish' },
+  { value: 'SHELLFISH', label: 'raw shellfish' },
 ]
 
 export function labelOf<T>(words: { value: T; label: string }[], value: T): string {

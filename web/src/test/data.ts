@@ -85,6 +85,7 @@ export function aPlan(): Plan {
     pieces: pieces === undefined ? undefined : figure(`pieces.${guest}.${cut}`, pieces, 'pieces'),
     served: figure(`served.${guest}.${cut}`, grams),
     pinned: false,
+    reserved: false,
   })
   const pace = (guest: string, sides: string[]) => ({
     guest,
@@ -121,6 +122,8 @@ export function aPlan(): Plan {
       ],
       barred: [{ guest: 'ada', cut: 'beef.sliced', reason: 'vegan' }],
       beatenPins: [],
+      doneness: [],
+      trades: [],
     },
     broths: { sides: [], needs: [] },
     windows: [],
@@ -137,7 +140,15 @@ export function aPlan(): Plan {
       ],
       beatenPins: [],
     },
-    sauces: { needs: [], servings: [], clashes: [], without: [] },
+    sauces: {
+      needs: [],
+      servings: [],
+      clashes: [],
+      without: [],
+      bar: { needs: [], clashes: [], guests: [] },
+    },
+    extras: { needs: [], keptFrom: [] },
+    ownFood: { ingredients: [], cuts: [] },
     purchases: {
       bill: figure('bill', 1234, 'cents', '€12.34'),
       trips: [
@@ -170,6 +181,7 @@ export function aPlan(): Plan {
       tooEarly: [],
       soldOut: [],
       beatenPins: [],
+      deals: [],
     },
     prep: {
       begins: figure('prep.begins', 120, 'min'),

@@ -23,6 +23,7 @@ const SIGNS: Record<Working['operation'], string> = {
   SHARE: 'first × second ÷ third',
   MAXIMUM: 'the largest',
   MINIMUM: 'the smallest',
+  ROUND_UP: 'rounded up',
   LARGEST_STEP: 'largest step between neighbours',
   LARGEST_REMAINDER: 'shared in whole pieces',
 }

@@ -2,26 +2,17 @@
 import { computed, ref } from 'vue'
 import type { Guest, Need } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
-import { ALLERGENS, APPETITES, HEATS, LIKINGS, NEEDS, STRENGTHS } from '@/party/words'
+import { ALLERGENS, APPETITES, HEATS, NEEDS, STRENGTHS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import WishList from './WishList.vue'
 
 /** Everything about one guest. Each tap is an edit of its own, so undo works inside too. */
 const props = defineProps<{ guestId: string }>()
 const emit = defineEmits<{ close: [] }>()
 
-const { party, brief, plan } = useOpenParty()
+const { party, brief } = useOpenParty()
 const open = ref(true)
 const guest = computed(() => brief.value.guests.find((g) => g.id === props.guestId))
-const cuts = computed(() =>
-  plan.value.portions.cuts.map((cut) => ({
-    ...cut,
-    liking: guest.value?.wishes.find((wish) => wish.cut === cut.cut)?.liking ?? 'LIKE',
-    barred: plan.value.portions.barred.find(
-      (b) => b.guest === props.guestId && b.cut === cut.cut && b.reason !== 'never eats it',
-    )?.reason,
-  })),
-)
-
 function change(label: string, edit: (guest: Guest) => void): void {
   party.edit(label, (draft) => {
     const found = draft.guests.find((g) => g.id === props.guestId)
@@ -50,18 +41,25 @@ function setStrength(kind: Need['kind'], strength: Need['strength']): void {
   })
 }
 
-function setLiking(cut: string, liking: Guest['wishes'][number]['liking']): void {
-  change('change a wish', (g) => {
-    g.wishes = g.wishes.filter((wish) => wish.cut !== cut)
-    if (liking !== 'LIKE') g.wishes.push({ cut, liking })
+type Minutes = 'arrivesAfterMinutes' | 'leavesAfterMinutes'
+
+/** Minutes after sitting down; an empty field of leaving means to the end. */
+function setMinutes(field: Minutes, event: Event): void {
+  const text = (event.target as HTMLInputElement).value
+  const minutes = Math.round(Number(text))
+  if (!Number.isFinite(minutes)) return
+  change('change coming and going', (g) => {
+    if (field === 'arrivesAfterMinutes') g.arrivesAfterMinutes = Math.min(230, Math.max(0, minutes))
+    else g.leavesAfterMinutes = text === '' ? undefined : minutes
+    if (g.leavesAfterMinutes !== undefined) {
+      g.leavesAfterMinutes = Math.min(240, Math.max(g.arrivesAfterMinutes + 10, g.leavesAfterMinutes))
+    }
   })
 }
 
-function arrive(event: Event): void {
-  const minutes = Math.round(Number((event.target as HTMLInputElement).value))
-  if (Number.isFinite(minutes)) {
-    change('change arrival', (g) => (g.arrivesAfterMinutes = Math.min(240, Math.max(0, minutes))))
-  }
+function setPercent(event: Event): void {
+  const percent = Number((event.target as HTMLInputElement).value)
+  change('change a portion', (g) => (g.portionPercent = percent))
 }
 
 function remove(): void {
@@ -112,33 +110,53 @@ function remove(): void {
             :on="guest.heat"
             @choose="(heat) => change('change heat', (g) => (g.heat = heat))"
           />
+        </fieldset>
+        <fieldset>
+          <legend>Comes and goes</legend>
           <label class="late">
             comes
             <input
+              class="line-input"
               type="number"
               min="0"
-              max="240"
+              max="230"
               step="5"
               :value="guest.arrivesAfterMinutes"
-              @change="arrive"
+              @change="setMinutes('arrivesAfterMinutes', $event)"
             />
-            minutes late
+            min late
+          </label>
+          <label class="late">
+            leaves after
+            <input
+              class="line-input"
+              type="number"
+              min="10"
+              max="240"
+              step="5"
+              :placeholder="String(brief.mealMinutes)"
+              :value="guest.leavesAfterMinutes"
+              @change="setMinutes('leavesAfterMinutes', $event)"
+            />
+            min
+          </label>
+          <label class="percent">
+            <span>
+              eats <b>{{ guest.portionPercent ?? 100 }} %</b> of the usual portion
+            </span>
+            <input
+              type="range"
+              min="10"
+              max="150"
+              step="5"
+              :value="guest.portionPercent ?? 100"
+              @change="setPercent"
+            />
           </label>
         </fieldset>
         <fieldset>
           <legend>Loves and hates</legend>
-          <div v-for="cut in cuts" :key="cut.cut" class="wish">
-            <span>{{ cut.name }}</span>
-            <span v-if="cut.barred" class="quiet">not for {{ guest.name }}: {{ cut.barred }}</span>
-            <span v-else class="likings">
-              <ChipChoice
-                :options="LIKINGS"
-                :on="cut.liking"
-                :of="cut.name"
-                @choose="(liking) => setLiking(cut.cut, liking)"
-              />
-            </span>
-          </div>
+          <WishList :guest="guest" />
         </fieldset>
         <v-btn variant="outlined" color="error" @click="remove">Remove {{ guest.name }}</v-btn>
       </div>
@@ -160,8 +178,7 @@ function remove(): void {
   flex: 1;
 }
 
-.name input,
-.late input {
+.name input {
   font: 650 22px var(--head);
   color: inherit;
   border: 0;
@@ -175,12 +192,21 @@ function remove(): void {
   display: inline-flex;
   align-items: center;
   gap: 8px;
-  margin-left: 10px;
+  margin-right: 14px;
 }
 
 .late input {
-  font: 600 17px var(--text);
   width: 64px;
+}
+
+.percent {
+  flex: 1 1 220px;
+  display: grid;
+}
+
+.percent input {
+  accent-color: var(--rim);
+  min-height: 34px;
 }
 
 .body {
@@ -206,23 +232,12 @@ legend {
   width: 100%;
 }
 
-.strength,
-.wish {
+.strength {
   flex-basis: 100%;
   display: flex;
   flex-wrap: wrap;
   align-items: center;
   gap: 6px;
   padding-top: 4px;
-}
-
-.wish {
-  justify-content: space-between;
-  border-top: 1px solid var(--hair);
-}
-
-.likings {
-  display: flex;
-  gap: 4px;
 }
 </style>

@@ -7,12 +7,14 @@ import { needLabel, numberWord } from '@/party/words'
 import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
 import { clockAfter } from '@/ui/time'
+import ImportDialog from '../imports/ImportDialog.vue'
 import AppetiteBowls from './AppetiteBowls.vue'
 import GuestEditor from './GuestEditor.vue'
 
 const guest = defineModel<string>('guest')
 const { party, brief, plan } = useOpenParty()
 const editing = ref<string>()
+const importing = ref(false)
 
 const rows = computed(() =>
   brief.value.guests.map((g) => ({
@@ -47,7 +49,8 @@ function add(): void {
     <span class="key"><FigureText :figure="plan.portions.eaters" /></span>
     <span class="quiet">regular eaters ·</span>
     <FigureText :figure="plan.portions.food" />
-    <v-btn class="push" color="primary" :prepend-icon="mdiPlus" @click="add">Add a guest</v-btn>
+    <button type="button" class="chip push" @click="importing = true">From a file</button>
+    <v-btn color="primary" :prepend-icon="mdiPlus" @click="add">Add a guest</v-btn>
   </div>
   <ol class="guests">
     <li
@@ -81,6 +84,12 @@ function add(): void {
         <span v-if="g.arrivesAfterMinutes > 0" class="chip faint">
           from {{ clockAfter(brief.sitDown, g.arrivesAfterMinutes * 60) }}
         </span>
+        <span v-if="g.leavesAfterMinutes && g.leavesAfterMinutes < brief.mealMinutes" class="chip faint">
+          until {{ clockAfter(brief.sitDown, g.leavesAfterMinutes * 60) }}
+        </span>
+        <span v-if="(g.portionPercent ?? 100) !== 100" class="chip faint"
+          >{{ g.portionPercent }} % portion</span
+        >
         <span v-for="problem in unmet" :key="problem.id" class="unmet">{{ problem.text }}</span>
       </span>
       <span class="sides quiet">{{ sides }} {{ sides === 1 ? 'side' : 'sides' }}</span>
@@ -89,6 +98,7 @@ function add(): void {
   </ol>
   <p v-if="rows.length === 0" class="quiet">Nobody yet. Add the first guest; the plan grows with each one.</p>
   <StepNotes step="GUESTS" />
+  <ImportDialog v-if="importing" kind="GUESTS" @close="importing = false" />
   <GuestEditor v-if="editing" :guest-id="editing" @close="editing = undefined" />
 </template>
 

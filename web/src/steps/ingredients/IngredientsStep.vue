@@ -4,13 +4,16 @@ import { ref } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
+import BesidePots from './BesidePots.vue'
 import MenuIdeas from './MenuIdeas.vue'
 import MenuPicker from './MenuPicker.vue'
+import OwnFood from './OwnFood.vue'
 import PerAdult from './PerAdult.vue'
 import PortionGrid from './PortionGrid.vue'
 
 const { plan } = useOpenParty()
 const picking = ref(false)
+const owning = ref(false)
 /** What is unfolded above the grid. */
 const unfolded = ref<'ideas' | 'adult'>()
 const toggle = (what: 'ideas' | 'adult') => (unfolded.value = unfolded.value === what ? undefined : what)
@@ -25,6 +28,7 @@ const toggle = (what: 'ideas' | 'adult') => (unfolded.value = unfolded.value ===
       <button type="button" class="chip" :aria-pressed="unfolded === 'ideas'" @click="toggle('ideas')">
         Ideas<b v-if="plan.suggestions.length > 0">{{ plan.suggestions.length }}</b>
       </button>
+      <button type="button" class="chip" @click="owning = true">Our own</button>
       <button type="button" class="chip" :aria-pressed="unfolded === 'adult'" @click="toggle('adult')">
         Per adult
       </button>
@@ -34,7 +38,9 @@ const toggle = (what: 'ideas' | 'adult') => (unfolded.value = unfolded.value ===
   <MenuIdeas v-if="unfolded === 'ideas'" />
   <PerAdult v-if="unfolded === 'adult'" />
   <PortionGrid />
+  <BesidePots />
   <StepNotes step="INGREDIENTS" />
+  <OwnFood v-if="owning" @close="owning = false" />
   <MenuPicker v-if="picking" @close="picking = false" />
 </template>
 

@@ -1,16 +1,35 @@
 <script setup lang="ts">
+import { useCellDrag } from './useCellDrag'
+
 /** One guest's amount of one cut. Takes plain values only, so that it renders anew only when it changes itself. */
-defineProps<{
+const props = defineProps<{
   text: string
+  /** What the guest gets now [g]. */
+  grams: number
+  /** One piece, or a step of grams [g]. */
+  step: number
   /** Says guest, cut and amount. */
   label: string
   pinned: boolean
+  /** Kept apart for this guest. */
+  reserved: boolean
   /** Why the guest does not get it. */
   barred?: string
   /** The one cell that Tab reaches; arrows go on from it. */
   reachable: boolean
 }>()
-defineEmits<{ open: [] }>()
+const emit = defineEmits<{ open: []; slide: [grams: number]; pin: [grams: number] }>()
+
+const drag = useCellDrag({
+  grams: () => props.grams,
+  step: () => props.step,
+  slide: (grams) => emit('slide', grams),
+  pin: (grams) => emit('pin', grams),
+})
+
+function open(): void {
+  if (!drag.endsDrag()) emit('open')
+}
 </script>
 
 <template>
@@ -19,10 +38,15 @@ defineEmits<{ open: [] }>()
     v-else
     type="button"
     class="cell"
-    :class="{ pinned, none: text === '0' }"
+    :class="{ pinned, reserved, none: text === '0', held: drag.dragging.value }"
     :aria-label="label"
     :tabindex="reachable ? 0 : -1"
-    @click="$emit('open')"
+    @pointerdown="drag.down"
+    @pointermove="drag.move"
+    @pointerup="drag.up"
+    @pointercancel="drag.up"
+    @keydown="drag.key"
+    @click="open"
   >
     {{ text }}
   </button>
@@ -41,7 +65,13 @@ defineEmits<{ open: [] }>()
 }
 
 button.cell {
-  cursor: pointer;
+  cursor: ew-resize;
+  user-select: none;
+}
+
+.held {
+  background: var(--well);
+  box-shadow: inset 0 0 0 2.5px var(--rim);
 }
 
 button.cell:hover {
@@ -61,6 +91,17 @@ button.cell:hover {
 
 .pinned {
   font-weight: 700;
+}
+
+.reserved::before {
+  content: '';
+  display: inline-block;
+  width: 7px;
+  height: 7px;
+  border-radius: 50%;
+  border: 1.5px solid var(--rim);
+  margin-right: 4px;
+  vertical-align: middle;
 }
 
 .pinned::before {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Brief } from '@/api/types'
+import { freePortion, pinPortion } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
 
@@ -21,16 +21,8 @@ const pinned = computed(() =>
   brief.value.decisions.portions.some((pin) => pin.guest === props.guest && pin.cut === props.cut),
 )
 
-const pin = (grams: number) => (draft: Brief) => {
-  free(draft)
-  draft.decisions.portions.push({ guest: props.guest, cut: props.cut, grams })
-}
-
-function free(draft: Brief): void {
-  draft.decisions.portions = draft.decisions.portions.filter(
-    (p) => !(p.guest === props.guest && p.cut === props.cut),
-  )
-}
+const pin = (grams: number) => pinPortion(props.guest, props.cut, grams)
+const free = freePortion(props.guest, props.cut)
 
 const gramsOf = (event: Event) => Number((event.target as HTMLInputElement).value)
 </script>

@@ -4,13 +4,14 @@ import { useDisplay } from 'vuetify'
 import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES, labelOf } from '@/party/words'
 import FigureText from '@/ui/FigureText.vue'
+import { pinPortion } from '@/party/edits'
 import { gridLines, gridOf, step, type Cell, type Row } from './grid'
 import PortionCell from './PortionCell.vue'
 import PortionEditor from './PortionEditor.vue'
 import { useGridWindow } from './useGridWindow'
 
 /** Guests by ingredients. Only what is in sight is in the page; arrow keys walk through all of it. */
-const { brief, plan } = useOpenParty()
+const { party, brief, plan, catalogue } = useOpenParty()
 const { mobile } = useDisplay()
 const frame = ref<HTMLElement>()
 const lines = computed(() => gridLines(gridOf(brief.value, plan.value)))
@@ -35,8 +36,11 @@ const nameOf = (guest: string) => brief.value.guests.find((g) => g.id === guest)
 function describe(row: Row, cell: Cell): string {
   if (cell.barred) return `${nameOf(cell.guest)}: ${row.name}, ${cell.barred}`
   const unit = row.pieces ? 'pieces' : 'grams'
-  return `${nameOf(cell.guest)}: ${row.name}, ${cell.text} ${unit}${cell.pinned ? ', pinned' : ''}`
+  return `${nameOf(cell.guest)}: ${row.name}, ${cell.text} ${unit}${cell.pinned ? ', pinned' : ''}${cell.reserved ? ', kept apart' : ''}`
 }
+
+/** One drag step of a cut: its piece, or 5 g. */
+const steps = computed(() => new Map(catalogue.value.cuts.map((cut) => [cut.id, cut.pieceGrams ?? 5])))
 
 async function walk(event: KeyboardEvent, line: number, column: number): Promise<void> {
   const to = step(lines.value, brief.value.guests.length, { line, column }, event.key)
@@ -99,10 +103,20 @@ async function walk(event: KeyboardEvent, line: number, column: number): Promise
               <PortionCell
                 v-if="lines[i].row.cells[j]"
                 :text="lines[i].row.cells[j].text"
+                :grams="lines[i].row.cells[j].grams"
+                :step="steps.get(lines[i].row.cut) ?? 5"
                 :label="describe(lines[i].row, lines[i].row.cells[j])"
                 :pinned="lines[i].row.cells[j].pinned"
+                :reserved="lines[i].row.cells[j].reserved"
                 :barred="lines[i].row.cells[j].barred"
                 :reachable="current.line === i && current.column === j"
+                @slide="party.preview(pinPortion(lines[i].row.cells[j].guest, lines[i].row.cut, $event))"
+                @pin="
+                  party.edit(
+                    'pin a portion',
+                    pinPortion(lines[i].row.cells[j].guest, lines[i].row.cut, $event),
+                  )
+                "
                 @open="editing = { guest: lines[i].row.cells[j].guest, cut: lines[i].row.cut }"
               />
             </td>
@@ -114,7 +128,10 @@ async function walk(event: KeyboardEvent, line: number, column: number): Promise
       </tbody>
     </table>
   </div>
-  <p class="quiet note">Tap a number to pin it, arrow keys walk. × keeps away from it; a dot marks a pin.</p>
+  <p class="quiet note">
+    Drag a number or press + and − to pin it, tap it for the slider; arrow keys walk. × keeps away from it, a
+    dot marks a pin, a ring a share kept apart.
+  </p>
   <PortionEditor v-if="editing" v-bind="editing" @close="editing = undefined" />
 </template>
 

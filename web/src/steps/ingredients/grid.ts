@@ -8,6 +8,8 @@ export interface Cell {
   figure?: Figure
   grams: number
   pinned: boolean
+  /** Kept apart for this guest. */
+  reserved: boolean
   /** Why the guest does not get it. */
   barred?: string
 }
@@ -49,6 +51,7 @@ export function gridOf(brief: Brief, plan: Plan): Group[] {
           figure: line?.pieces ?? line?.grams,
           grams: line?.grams.value ?? 0,
           pinned: line?.pinned ?? false,
+          reserved: line?.reserved ?? false,
           barred: barred.get(`${guest.id} ${cut.cut}`),
         }
       }),

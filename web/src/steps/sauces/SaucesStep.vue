@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
+import SauceBar from './SauceBar.vue'
 
 const { party, brief, plan, catalogue } = useOpenParty()
 const nameOf = (guest: string) => brief.value.guests.find((g) => g.id === guest)?.name ?? guest
@@ -82,6 +83,7 @@ function toggle(sauce: string, on: boolean): void {
       <p v-if="sauce.need.caution" class="caution">{{ sauce.need.caution }}</p>
     </template>
   </section>
+  <SauceBar />
   <StepNotes step="SAUCES" />
 </template>
 

@@ -1,9 +1,19 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 
 /** What is at home already and taken off the list. */
+defineEmits<{ import: [] }>()
 const { party, brief, catalogue } = useOpenParty()
+const wanted = ref('')
+const amount = ref('')
+const found = computed(() =>
+  catalogue.value.ingredients.find((i) => i.name.toLowerCase() === wanted.value.trim().toLowerCase()),
+)
+const grams = computed(() => {
+  const number = Number(amount.value.replace(',', '.'))
+  return number > 0 && number <= 50000 ? number : undefined
+})
 const items = computed(() =>
   brief.value.pantry.map((item) => ({
     ...item,
@@ -20,6 +30,17 @@ function setGrams(ingredient: string, event: Event): void {
   })
 }
 
+function add(): void {
+  const ingredient = found.value?.id
+  const weight = grams.value
+  if (!ingredient || weight === undefined) return
+  party.edit('add to the pantry', (draft) => {
+    draft.pantry = draft.pantry.filter((item) => item.ingredient !== ingredient)
+    draft.pantry.push({ ingredient, grams: weight })
+  })
+  wanted.value = amount.value = ''
+}
+
 function remove(ingredient: string): void {
   party.edit('change the pantry', (draft) => {
     draft.pantry = draft.pantry.filter((item) => item.ingredient !== ingredient)
@@ -31,7 +52,7 @@ function remove(ingredient: string): void {
   <section class="pantry" aria-label="At home">
     <h2>At home</h2>
     <p v-if="items.length === 0" class="quiet">
-      Nothing said yet. Open a line with ··· to say that it is at home.
+      Nothing said yet. Write it here, or open a line with ··· to say that it is at home.
     </p>
     <ul>
       <li v-for="item in items" :key="item.ingredient">
@@ -55,6 +76,29 @@ function remove(ingredient: string): void {
         </button>
       </li>
     </ul>
+    <form class="choice-row add" @submit.prevent="add">
+      <input
+        v-model="wanted"
+        class="line-input what"
+        list="pantry-food"
+        placeholder="Also at home"
+        aria-label="Also at home"
+      />
+      <datalist id="pantry-food">
+        <option v-for="i in catalogue.ingredients" :key="i.id" :value="i.name"></option>
+      </datalist>
+      <input
+        v-model="amount"
+        class="line-input weight"
+        inputmode="decimal"
+        placeholder="500"
+        aria-label="How many grams"
+      />
+      g
+      <button type="submit" class="chip" :disabled="!found || grams === undefined">Add</button>
+      <button type="button" class="chip faint" @click="$emit('import')">From a file</button>
+      <span v-if="wanted && !found" class="quiet">Choose a name from the list.</span>
+    </form>
   </section>
 </template>
 
@@ -66,6 +110,20 @@ ul {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
   gap: 2px 26px;
+}
+
+/* the two fields side by side, the hint below */
+.add {
+  padding-top: 10px;
+}
+
+.what {
+  flex: 0 1 240px;
+}
+
+.weight {
+  width: 74px;
+  text-align: right;
 }
 
 li {
@@ -80,7 +138,7 @@ label {
   flex: 1;
 }
 
-input {
+li input {
   font: 600 15px var(--text);
   color: inherit;
   width: 74px;

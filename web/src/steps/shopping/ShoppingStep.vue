@@ -1,21 +1,28 @@
 <script setup lang="ts">
 import { mdiDotsHorizontal } from '@mdi/js'
 import { computed, ref } from 'vue'
-import type { Line } from '@/api/types'
+import type { Line, Plan } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
 import TickBox from '@/ui/TickBox.vue'
 import { clockText, dayText } from '@/ui/time'
+import ImportDialog from '../imports/ImportDialog.vue'
+import type { ImportKind } from '../imports/imports'
 import LineSheet from './LineSheet.vue'
 import { tripLists } from './lists'
+import MarketNotice from './MarketNotice.vue'
+import OfferSheet from './OfferSheet.vue'
 import PantryList from './PantryList.vue'
+import Savings from './Savings.vue'
 import TripSheet from './TripSheet.vue'
 
 const { party, brief, plan } = useOpenParty()
 const trips = computed(() => tripLists(plan.value))
 const opened = ref<Line>()
 const moving = ref<string>()
+const importing = ref<ImportKind>()
+const pricing = ref<Plan['purchases']['unoffered'][number]>()
 const print = () => window.print()
 
 function needOf(line: Line) {
@@ -51,9 +58,13 @@ async function tick(line: Line): Promise<void> {
     <span class="push take no-print">
       <a class="chip" :href="`/api/parties/${party.id}/shopping.csv`" download>CSV</a>
       <a class="chip" :href="`/api/parties/${party.id}/shopping.md`" download>Markdown</a>
+      <a class="chip" :href="`/api/parties/${party.id}/shopping.pdf`" download>PDF</a>
       <button type="button" class="chip" @click="print">Print</button>
+      <button type="button" class="chip" @click="importing = 'PRICES'">Prices from a file</button>
     </span>
   </div>
+  <MarketNotice class="no-print" />
+  <Savings class="no-print" />
   <section v-for="trip in trips" :key="trip.shop" class="trip" :aria-label="trip.name">
     <div class="shop">
       <h2>{{ trip.name }}</h2>
@@ -85,7 +96,8 @@ async function tick(line: Line): Promise<void> {
           <span class="amount">{{ line.amount }}</span>
           <span class="why quiet">
             <template v-if="!line.boughtEvent && needOf(line)">
-              for <FigureText :figure="needOf(line)!.missing" />{{ line.over ? `, ${line.over}` : '' }}
+              for <FigureText :figure="needOf(line)!.missing" />{{ line.over ? `, ${line.over}` : ''
+              }}{{ line.deal ? `, ${line.deal}` : '' }}
             </template>
             <template v-else>bought</template>
           </span>
@@ -116,16 +128,25 @@ async function tick(line: Line): Promise<void> {
   </section>
   <section v-if="plan.purchases.unoffered.length > 0" class="trip" aria-label="No offer">
     <h2>No shop offers</h2>
-    <p v-for="rest in plan.purchases.unoffered" :key="rest.ingredient">
-      {{ rest.name }}, <FigureText :figure="rest.missing" />
+    <p v-for="rest in plan.purchases.unoffered" :key="rest.ingredient" class="unoffered">
+      <span>{{ rest.name }}, <FigureText :figure="rest.missing" /></span>
+      <button type="button" class="chip no-print" @click="pricing = rest">Say what it costs</button>
     </p>
   </section>
   <p v-if="trips.length === 0" class="quiet">
     Nothing to buy: no guest eats anything yet, or all of it is at home.
   </p>
-  <PantryList class="no-print" />
+  <PantryList class="no-print" @import="importing = 'PANTRY'" />
   <StepNotes step="SHOPPING" />
   <TripSheet v-if="moving" :shop-id="moving" @close="moving = undefined" />
+  <ImportDialog v-if="importing" :kind="importing" @close="importing = undefined" />
+  <OfferSheet
+    v-if="pricing"
+    :ingredient="pricing.ingredient"
+    :name="pricing.name"
+    :missing="pricing.missing.value"
+    @close="pricing = undefined"
+  />
   <LineSheet
     v-if="opened"
     :line="opened"
@@ -241,6 +262,13 @@ li {
   gap: 12px;
   padding: 6px 0 6px 52px;
   text-decoration-line: none;
+}
+
+.unoffered {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 44px;
 }
 
 .why,

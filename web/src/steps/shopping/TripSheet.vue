@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Brief } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
+import { AISLES, labelOf } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
 
 type Shop = Brief['shops'][number]
@@ -42,10 +43,31 @@ function toggle(day: Day): void {
     s.closedOn = closed.includes(day) ? closed.filter((d) => d !== day) : [...closed, day]
   })
 }
+
+/** Every aisle, the host's own order first. */
+const walk = computed(() => [
+  ...new Set([...(shop.value?.aisles ?? []), ...AISLES.map((aisle) => aisle.value)]),
+])
+
+function earlier(i: number): void {
+  const order = [...walk.value]
+  const [moved] = order.splice(i, 1)
+  if (moved) order.splice(i - 1, 0, moved)
+  change('change the order of aisles', (s) => (s.aisles = order))
+}
+
+/** An empty field means that nobody knows; closing before opening is put right by leaving the other open. */
+function setHour(field: 'opens' | 'closes', event: Event): void {
+  const time = (event.target as HTMLInputElement).value
+  change('change opening hours', (s) => {
+    s[field] = time ? `${time}:00` : undefined
+    if (s.opens && s.closes && s.opens >= s.closes) s[field === 'opens' ? 'closes' : 'opens'] = undefined
+  })
+}
 </script>
 
 <template>
-  <v-dialog v-if="shop" v-model="open" max-width="440" @after-leave="emit('close')">
+  <v-dialog v-if="shop" v-model="open" max-width="440" scrollable @after-leave="emit('close')">
     <v-card>
       <h2>{{ shop.name }}</h2>
       <label class="at">
@@ -56,6 +78,41 @@ function toggle(day: Day): void {
       <div class="days">
         <ChipChoice :options="DAYS" :on="shop.closedOn ?? []" @choose="toggle" />
       </div>
+      <div class="hours">
+        <label class="field">
+          <span class="quiet">Opens</span>
+          <input
+            class="line-input"
+            type="time"
+            :value="shop.opens?.slice(0, 5)"
+            @change="setHour('opens', $event)"
+          />
+        </label>
+        <label class="field">
+          <span class="quiet">Closes</span>
+          <input
+            class="line-input"
+            type="time"
+            :value="shop.closes?.slice(0, 5)"
+            @change="setHour('closes', $event)"
+          />
+        </label>
+      </div>
+      <p class="quiet">Aisles in the order you walk</p>
+      <ol class="aisles">
+        <li v-for="(aisle, i) in walk" :key="aisle">
+          <span>{{ labelOf(AISLES, aisle) }}</span>
+          <button
+            type="button"
+            class="chip"
+            :disabled="i === 0"
+            :aria-label="`${labelOf(AISLES, aisle)} earlier`"
+            @click="earlier(i)"
+          >
+            earlier
+          </button>
+        </li>
+      </ol>
       <v-btn color="primary" class="done" @click="open = false">Done</v-btn>
     </v-card>
   </v-dialog>
@@ -67,7 +124,7 @@ function toggle(day: Day): void {
   padding: 12px 0;
 }
 
-input {
+.at input {
   font: 650 18px var(--text);
   color: inherit;
   background: transparent;
@@ -81,6 +138,26 @@ input {
   flex-wrap: wrap;
   gap: 6px;
   padding: 4px 0 16px;
+}
+
+.hours {
+  display: flex;
+  gap: 20px;
+  padding-bottom: 14px;
+}
+
+.aisles {
+  margin: 0 0 14px;
+  padding-left: 22px;
+}
+
+.aisles li > span {
+  display: inline-block;
+  min-width: 160px;
+}
+
+.aisles li {
+  padding: 2px 0;
 }
 
 .done {

@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { OwnIngredient } from '@/api/types'
+import { freshId } from '@/party/edits'
+import { useOpenParty } from '@/party/useOpenParty'
+import { CATEGORIES } from '@/party/words'
+import ChipChoice from '@/ui/ChipChoice.vue'
+import OwnFoodForm from './OwnFoodForm.vue'
+
+/** What the household cooks that the catalogue does not know, and what it knows better. */
+const emit = defineEmits<{ close: [] }>()
+const { party, brief, catalogue } = useOpenParty()
+const open = ref(true)
+const editing = ref<OwnIngredient>()
+const known = ref('')
+const own = computed(() => brief.value.ownIngredients ?? [])
+const remark = (id: string) => catalogue.value.ingredients.find((i) => i.id === id)?.remark
+
+function addNew(category: OwnIngredient['category']): void {
+  const id = freshId('own', own.value)
+  editing.value = {
+    id,
+    name: '',
+    category,
+    cut: { name: '', readySeconds: 180, bestUntilSeconds: 360 },
+  }
+}
+
+/** Starts from the catalogue: only what is changed is stored. */
+function correct(): void {
+  const found = catalogue.value.ingredients.find((i) => i.name === known.value)
+  if (!found) return
+  editing.value = own.value.find((item) => item.id === found.id) ?? {
+    id: found.id,
+    name: found.name,
+    category: found.category,
+  }
+  known.value = ''
+}
+
+function keep(item: OwnIngredient): void {
+  party.edit('change our own food', (draft) => {
+    draft.ownIngredients = [...(draft.ownIngredients ?? []).filter((o) => o.id !== item.id), item]
+  })
+  editing.value = undefined
+}
+
+/** What is off the list is off the menu too. */
+function remove(item: OwnIngredient): void {
+  party.edit('take our own food away', (draft) => {
+    draft.ownIngredients = draft.ownIngredients?.filter((o) => o.id !== item.id)
+    const cut = `${item.id}.own`
+    draft.menu = draft.menu.filter((entry) => entry.cut !== cut)
+    draft.decisions.portions = draft.decisions.portions.filter((pin) => pin.cut !== cut)
+    draft.decisions.drops = draft.decisions.drops.filter((pin) => pin.cut !== cut)
+    draft.decisions.trades = draft.decisions.trades?.filter((t) => t.shortOf !== cut && t.by !== cut)
+    draft.guests.forEach((guest) => (guest.wishes = guest.wishes.filter((wish) => wish.cut !== cut)))
+    if (item.cut) {
+      draft.prices.offers = draft.prices.offers.filter((offer) => offer.ingredient !== item.id)
+      draft.pantry = draft.pantry.filter((entry) => entry.ingredient !== item.id)
+    }
+  })
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="720" scrollable @after-leave="emit('close')">
+    <v-card>
+      <div class="top">
+        <h2>Our own food</h2>
+        <v-btn color="primary" @click="open = false">Done</v-btn>
+      </div>
+      <div class="body">
+        <OwnFoodForm v-if="editing" :item="editing" @keep="keep" @cancel="editing = undefined" />
+        <template v-else>
+          <ul>
+            <li v-for="item in own" :key="item.id">
+              <button type="button" class="row-button name" @click="editing = item">{{ item.name }}</button>
+              <span class="quiet">{{ remark(item.id) }}</span>
+              <button
+                type="button"
+                class="chip faint"
+                :aria-label="`Remove ${item.name}`"
+                @click="remove(item)"
+              >
+                Remove
+              </button>
+            </li>
+          </ul>
+          <p v-if="own.length === 0" class="quiet">
+            Add what only you cook, or correct an entry, such as a soy sauce without wheat. New parties start
+            with the list of the last one.
+          </p>
+          <h3>Add something new to</h3>
+          <div class="choice-row">
+            <ChipChoice :options="CATEGORIES" :on="[]" of="of our own" @choose="addNew" />
+          </div>
+          <h3>Correct what the catalogue says</h3>
+          <form class="choice-row" @submit.prevent="correct">
+            <input
+              v-model="known"
+              class="line-input find"
+              list="known-food"
+              placeholder="Soy sauce"
+              aria-label="Ingredient of the catalogue"
+            />
+            <datalist id="known-food">
+              <option v-for="i in catalogue.ingredients" :key="i.id" :value="i.name"></option>
+            </datalist>
+            <button type="submit" class="chip">Correct it</button>
+          </form>
+        </template>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  padding-bottom: 8px;
+}
+
+.body {
+  overflow: auto;
+}
+
+h3 {
+  font-size: 15px;
+  padding: 14px 0 6px;
+}
+
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+
+li {
+  display: grid;
+  grid-template-columns: minmax(120px, auto) 1fr auto;
+  align-items: center;
+  gap: 12px;
+  min-height: 46px;
+  border-bottom: 1px solid var(--hair);
+}
+
+li .quiet {
+  font-size: 13.5px;
+}
+
+.name {
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+
+.find {
+  flex: 1;
+}
+</style>
