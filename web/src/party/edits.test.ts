@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { aBrief } from '@/test/data'
-import { freshId, remedyEdit, swapBroths } from './edits'
+import { freePortion, freshId, pinPortion, remedyEdit, swapBroths } from './edits'
 
 const remedy = (kind: Parameters<typeof remedyEdit>[0]['kind'], value: string, subject = '') => ({
   label: 'x',
@@ -86,4 +86,25 @@ it('finds an id nobody has', () => {
   expect(freshId('guest', [])).toBe('guest-1')
   expect(freshId('guest', [{ id: 'guest-2' }, { id: 'x' }])).toBe('guest-3')
   expect(freshId('guest', [{ id: 'guest-2' }])).toBe('guest-3')
+})
+
+it('trades one cut for another once, and frees the trade again', () => {
+  const brief = aBrief()
+  remedyEdit(remedy('TRADE', 'tofu.cubes|80', 'beef.sliced'))?.(brief)
+  remedyEdit(remedy('TRADE', 'tofu.cubes|95', 'beef.sliced'))?.(brief)
+  expect(brief.decisions.trades).toEqual([{ shortOf: 'beef.sliced', by: 'tofu.cubes', grams: 95 }])
+
+  remedyEdit(remedy('FREE_PIN', 'beef.sliced|tofu.cubes', 'trades'))?.(brief)
+  expect(brief.decisions.trades).toEqual([])
+})
+
+it('pins one portion at a time', () => {
+  const brief = aBrief()
+  pinPortion('ada', 'tofu.cubes', 40)(brief)
+  pinPortion('ada', 'tofu.cubes', 60)(brief)
+  pinPortion('bo', 'tofu.cubes', 20)(brief)
+  expect(brief.decisions.portions.map((pin) => pin.grams)).toEqual([60, 20])
+
+  freePortion('ada', 'tofu.cubes')(brief)
+  expect(brief.decisions.portions.map((pin) => pin.guest)).toEqual(['bo'])
 })

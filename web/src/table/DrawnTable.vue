@@ -2,13 +2,11 @@
 import { computed, ref } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import type { StepName } from '@/app/router'
-import { needLabel } from '@/party/words'
-import { foodAt, plateRing, shoppingShare, type PlateSlice } from './matter'
+import { foodAt, shoppingShare } from './matter'
 import {
   HEIGHT,
   placePots,
   sideLabel,
-  ringArc,
   seats,
   sideMiddle,
   tableShape,
@@ -16,6 +14,7 @@ import {
   WIDTH,
   type Point,
 } from './geometry'
+import PlaceCard from './PlaceCard.vue'
 import PotShape from './PotShape.vue'
 
 /** The table from above. What it shows beside pots and places is the current step's own matter. */
@@ -80,22 +79,11 @@ const places = computed(() => {
   return brief.value.guests.map((guest, i) => {
     const at = spots[i] as Point
     const pace = plan.value.table.guests.find((g) => g.guest === guest.id)
-    const clashes = plan.value.sauces.clashes.filter((clash) => clash.guest === guest.id)
     return {
       guest,
       at,
       sides: pace?.sides ?? [],
-      ring: plateRing(plan.value, guest.id),
       bought: shoppingShare(plan.value, guest.id),
-      dishes: brief.value.sauces.map((choice) => ({
-        sauce: choice.sauce,
-        struck: clashes.some((clash) => clash.sauce === choice.sauce),
-      })),
-      hint: guest.needs[0]
-        ? needLabel(guest.needs[0].kind)
-        : guest.arrivesAfterMinutes > 0
-          ? 'comes late'
-          : '',
     }
   })
 })
@@ -154,8 +142,6 @@ function release(event: PointerEvent): void {
     picked.value = undefined
   }
 }
-
-const strokeOf = (slice: PlateSlice) => `var(--plate-${slice.category.toLowerCase()})`
 </script>
 
 <template>
@@ -218,45 +204,18 @@ const strokeOf = (slice: PlateSlice) => `var(--plate-${slice.category.toLowerCas
       <g
         v-for="place in places"
         :key="place.guest.id"
-        class="place"
-        :class="{
-          chosen: place.guest.id === guest,
-          bare: step === 'prep' && !laid,
-        }"
         :style="step === 'shopping' ? { opacity: 0.35 + 0.65 * place.bought } : undefined"
         :transform="`translate(${Math.min(Math.max(place.at.x, 46), WIDTH - 46)} ${place.at.y})`"
         @pointerenter="emit('guest', place.guest.id)"
         @pointerleave="emit('guest', undefined)"
       >
-        <template v-if="step === 'ingredients'">
-          <circle r="19" class="plate" />
-          <path
-            v-for="slice in place.ring"
-            :key="slice.category"
-            :d="ringArc({ x: 0, y: 0 }, 19, slice.from, slice.to)"
-            class="slice"
-            :stroke="strokeOf(slice)"
-          />
-          <text y="4" class="small">{{ place.guest.name.slice(0, 6) }}</text>
-        </template>
-        <template v-else>
-          <rect x="-44" y="-19" width="88" height="38" rx="9" class="card" />
-          <text :y="place.hint || step === 'sauces' ? -2 : 5" class="name">
-            {{ place.guest.name.slice(0, 11) }}
-          </text>
-          <g v-if="step === 'sauces'">
-            <g
-              v-for="(dish, k) in place.dishes"
-              :key="dish.sauce"
-              :transform="`translate(${(k - (place.dishes.length - 1) / 2) * 14} 9)`"
-            >
-              <circle r="4.5" class="dish" :class="{ struck: dish.struck }" />
-              <path v-if="dish.struck" d="M-6 6L6 -6" class="stroke" />
-            </g>
-          </g>
-          <text v-else y="12" class="hint">{{ place.hint }}</text>
-          <path v-if="step === 'guests' && place.sides.length === 0" d="M34 -22l9 16h-18z" class="warning" />
-        </template>
+        <PlaceCard
+          :step="step"
+          :guest="place.guest"
+          :chosen="place.guest.id === guest"
+          :bare="step === 'prep' && !laid"
+          :closed="place.sides.length === 0"
+        />
       </g>
     </svg>
     <figcaption>{{ caption }}</figcaption>
@@ -325,72 +284,10 @@ figcaption {
   stroke: var(--rim);
 }
 
-.names text,
-.small {
+.names text {
   font: 600 12px var(--text);
   text-anchor: middle;
   fill: var(--ink);
-}
-
-.card {
-  fill: var(--sheet);
-  stroke: var(--rim);
-  stroke-width: 1.6;
-}
-
-.place.chosen .card {
-  stroke-width: 3.4;
-}
-
-.place.bare .card {
-  stroke-dasharray: 4 4;
-  fill: var(--ground);
-}
-
-.place .name {
-  font: 650 14.5px var(--head);
-  text-anchor: middle;
-  fill: var(--ink);
-}
-
-.place .hint {
-  font: 400 11.5px var(--text);
-  text-anchor: middle;
-  fill: var(--soft);
-}
-
-.plate {
-  fill: var(--sheet);
-  stroke: var(--hair);
-  stroke-width: 7;
-}
-
-.slice {
-  fill: none;
-  stroke-width: 7;
-}
-
-.small {
-  font-size: 10.5px;
-}
-
-.dish {
-  fill: var(--rim);
-}
-
-.dish.struck {
-  fill: none;
-  stroke: var(--soft);
-  stroke-width: 1.4;
-}
-
-.stroke {
-  stroke: var(--warn);
-  stroke-width: 2;
-}
-
-.warning {
-  fill: var(--warn);
 }
 
 @media (max-width: 839px) {

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import type { Drop } from '@/api/types'
-import { aPlan } from '@/test/data'
-import { foodAt, plateRing, shoppingShare } from './matter'
+import { aBrief, aPlan } from '@/test/data'
+import { foodAt, plateRing, sauceDishes, shoppingShare } from './matter'
 
 it('fills a plate ring by category and leaves hunger as a gap', () => {
   expect(plateRing(aPlan(), 'ada')).toEqual([{ category: 'TOFU', from: 0, to: 1 }])
@@ -23,4 +23,14 @@ it('knows what lies in each side at a moment', () => {
   expect(foodAt([drop], 50).get('left')).toEqual([{ id: 'd', name: 'Tofu', ready: false }])
   expect(foodAt([drop], 120).get('left')?.[0]?.ready).toBe(true)
   expect(foodAt([drop], 160).size).toBe(0)
+})
+
+it('strikes the sauces that do not suit, and has none for who stirs their own', () => {
+  const plan = aPlan()
+  plan.sauces.clashes = [{ guest: 'ada', sauce: 'soy', reason: 'no soy', instead: '' }]
+  expect(sauceDishes(aBrief(), plan, 'ada')).toEqual([{ sauce: 'soy', struck: true }])
+  expect(sauceDishes(aBrief(), plan, 'bo')).toEqual([{ sauce: 'soy', struck: false }])
+
+  plan.sauces.bar.guests = ['bo']
+  expect(sauceDishes(aBrief(), plan, 'bo')).toBeUndefined()
 })

@@ -1,6 +1,6 @@
 /** What the drawn table shows of a step, read off the plan. */
 
-import type { Category, Drop, Plan } from '@/api/types'
+import type { Brief, Category, Drop, Plan } from '@/api/types'
 
 /** A share of a plate ring, from 0 to 1. */
 export interface PlateSlice {
@@ -28,6 +28,21 @@ export function plateRing(plan: Plan, guest: string): PlateSlice[] {
     at += all > 0 ? amount / all : 0
     return { category, from, to: at }
   })
+}
+
+/** A sauce on the table as it stands at a place: struck when it does not suit the guest. */
+export interface Dish {
+  sauce: string
+  struck: boolean
+}
+
+/** The house sauces at a place; undefined for a guest who stirs their own. */
+export function sauceDishes(brief: Brief, plan: Plan, guest: string): Dish[] | undefined {
+  if (plan.sauces.bar.guests.includes(guest)) return undefined
+  return brief.sauces.map(({ sauce }) => ({
+    sauce,
+    struck: plan.sauces.clashes.some((clash) => clash.guest === guest && clash.sauce === sauce),
+  }))
 }
 
 /** Share of a guest's ingredients that need no more shopping, from 0 to 1. */

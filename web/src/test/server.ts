@@ -22,12 +22,23 @@ export const server = {
   plan: aPlan(),
   events: [] as Record<string, unknown>[],
   down: false,
+  catalogue: { ingredients: [] as object[], extras: [] as object[], sauceBar: [] as object[] },
+  /** What the market and a file answer. */
+  news: {} as object,
+  preview: {} as object,
 }
 
 function fresh(): Partial<typeof server> {
   const plan: Plan = aPlan()
   plan.purchases.trips[0]?.lines.push(aLine('leek', 'Produce'))
-  return { revision: 1, brief: aBrief(), plan, events: [], down: false }
+  return {
+    revision: 1,
+    brief: aBrief(),
+    plan,
+    events: [],
+    down: false,
+    catalogue: { ingredients: [], extras: [], sauceBar: [] },
+  }
 }
 
 function answer(status: number, body: unknown): Response {
@@ -39,8 +50,10 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   const request = input as Request
   const view = () => ({ id: 'p', revision: server.revision, brief: server.brief })
   if (request.url.endsWith('/catalogue'))
-    return answer(200, { cuts: [], ingredients: [], broths: [], sauces: [] })
+    return answer(200, { cuts: [], broths: [], sauces: [], ...server.catalogue })
   if (request.url.endsWith('/plan')) return answer(200, server.plan)
+  if (request.url.endsWith('/market')) return answer(200, server.news)
+  if (request.url.includes('/import/')) return answer(200, server.preview)
   if (request.url.endsWith('/events')) {
     const batch = (await request.json()) as Record<string, unknown>[]
     if (batch.some((event) => event.subject === 'refused'))

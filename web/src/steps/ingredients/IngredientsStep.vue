@@ -33,7 +33,7 @@ const toggle = (what: 'ideas' | 'adult') => (unfolded.value = unfolded.value ===
         Per adult
       </button>
     </span>
-    <v-btn color="primary" :prepend-icon="mdiPlus" @click="picking = true">Change the menu</v-btn>
+    <v-btn color="primary" :prepend-icon="mdiPlus" @click="picking = true">Menu</v-btn>
   </div>
   <MenuIdeas v-if="unfolded === 'ideas'" />
   <PerAdult v-if="unfolded === 'adult'" />

@@ -60,7 +60,6 @@ async function tick(line: Line): Promise<void> {
       <a class="chip" :href="`/api/parties/${party.id}/shopping.md`" download>Markdown</a>
       <a class="chip" :href="`/api/parties/${party.id}/shopping.pdf`" download>PDF</a>
       <button type="button" class="chip" @click="print">Print</button>
-      <button type="button" class="chip" @click="importing = 'PRICES'">Prices from a file</button>
     </span>
   </div>
   <MarketNotice class="no-print" />
@@ -137,6 +136,12 @@ async function tick(line: Line): Promise<void> {
     Nothing to buy: no guest eats anything yet, or all of it is at home.
   </p>
   <PantryList class="no-print" @import="importing = 'PANTRY'" />
+  <p class="no-print prices choice-row">
+    <span class="quiet"
+      >Prices of {{ dayText(brief.prices.asOf) }}, {{ brief.prices.offers.length }} offers</span
+    >
+    <button type="button" class="chip faint" @click="importing = 'PRICES'">Add prices from a file</button>
+  </p>
   <StepNotes step="SHOPPING" />
   <TripSheet v-if="moving" :shop-id="moving" @close="moving = undefined" />
   <ImportDialog v-if="importing" :kind="importing" @close="importing = undefined" />
@@ -262,6 +267,10 @@ li {
   gap: 12px;
   padding: 6px 0 6px 52px;
   text-decoration-line: none;
+}
+
+.prices {
+  padding: 14px 0 4px;
 }
 
 .unoffered {
