@@ -12,6 +12,9 @@ import tech.units.indriya.unit.Units;
  * and safety times are rounded up. US factors come from the unit library (checked against NIST SP 811 in the tests).
  */
 public final class KitchenText {
+    /** A unit as printed in a table, to so many digits, is still one of it. */
+    private static final double ONE = 1 - 1e-6;
+
     private static final UnitConverter GRAM_TO_POUND = Units.GRAM.getConverterTo(USCustomary.POUND);
     private static final UnitConverter LITRE_TO_CUP = Units.LITRE.getConverterTo(USCustomary.CUP);
     private static final int OUNCES_PER_POUND = 16;
@@ -117,7 +120,7 @@ public final class KitchenText {
 
     private static String usGrams(double grams) {
         double pounds = GRAM_TO_POUND.convert(grams);
-        if (pounds >= 1) {
+        if (pounds >= ONE) {
             return String.format(Locale.ROOT, "%.2f lb", pounds);
         }
         double ounces = pounds * OUNCES_PER_POUND;
@@ -133,14 +136,14 @@ public final class KitchenText {
 
     private static String usMillilitres(double ml) {
         double cups = LITRE_TO_CUP.convert(ml / 1000);
-        if (cups >= CUPS_PER_QUART) {
+        if (cups >= ONE * CUPS_PER_QUART) {
             return number(roundTo(cups / CUPS_PER_QUART, 0.25), 2) + " qt";
         }
-        if (cups >= 0.25) {
+        if (cups >= ONE * 0.25) {
             return number(roundTo(cups, 0.25), 2) + (cups < 1.125 ? " cup" : " cups");
         }
         double spoons = cups * TABLESPOONS_PER_CUP;
-        return spoons >= 1
+        return spoons >= ONE
                 ? number(roundTo(spoons, 0.5), 1) + " tbsp"
                 : number(roundTo(cups * TEASPOONS_PER_CUP, 0.25), 2) + " tsp";
     }

@@ -20,6 +20,27 @@ class KitchenTextTest {
         assertThat(USCustomary.CUP.getConverterTo(Units.LITRE).convert(1)).isCloseTo(0.2365882365, within(1e-9));
     }
 
+    /** One of each US unit in ml or g as printed in NIST Handbook 44, appendix C; a cook reads the unit itself. */
+    @ParameterizedTest
+    @CsvSource({
+        "4.928921594,1 tsp",
+        "14.78676478,1 tbsp",
+        "59.14706,0.25 cup",
+        "236.5882365,1 cup",
+        "473.176473,2 cups",
+        "946.352946,1 qt",
+        "1892.705892,2 qt"
+    })
+    void publishedVolumesReadAsTheirUnit(double ml, String unit) {
+        assertThat(us.millilitres(ml)).isEqualTo(unit);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"28.349523125,1 oz", "113.3980925,4 oz", "453.59237,1.00 lb", "907.18474,2.00 lb"})
+    void publishedMassesReadAsTheirUnit(double grams, String unit) {
+        assertThat(us.grams(grams)).isEqualTo(unit);
+    }
+
     @ParameterizedTest
     @CsvSource({"7.4,7 g,0.26 oz", "136,135 g,4.75 oz", "820,820 g,1.81 lb", "1243,1.24 kg,2.74 lb"})
     void massesAreRoundedAsScalesShowThem(double grams, String inMetric, String inUs) {
