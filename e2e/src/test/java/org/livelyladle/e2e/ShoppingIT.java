@@ -7,7 +7,9 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -39,9 +41,9 @@ class ShoppingIT extends BrowserTest {
     void theRunningTotalGrowsAndAislesCountDown() {
         Locator dry = phone.locator("h3", new Page.LocatorOptions().setHasText("Dry goods"))
                 .first();
-        assertThat(dry).containsText("7 left");
+        assertThat(dry).containsText("8 left");
         box("Wolfberries").click();
-        assertThat(dry).containsText("6 left");
+        assertThat(dry).containsText("7 left");
         assertThat(phone.locator(".shop").first()).containsText(Pattern.compile("€2\\.79 paid of"));
     }
 
@@ -118,6 +120,39 @@ class ShoppingIT extends BrowserTest {
         assertThat(box("Glass noodles")).isChecked();
     }
 
+    /** The stand-in answers over real HTTP; the announced bill is the one that comes. */
+    @Test
+    void newPricesAreTakenWithTheBillTheyAnnounce() {
+        Locator notice = phone.locator("section[aria-label='New prices']");
+        String announced = notice.locator("b").first().innerText().replaceAll(".* to (.*)\\.$", "$1");
+        button(phone, "Take these prices").click();
+
+        assertThat(phone.locator(".head-line .key")).containsText(announced);
+        assertThat(notice).hasCount(0);
+        button(phone, Pattern.compile("^Undo: take the market")).click();
+        assertThat(phone.locator(".head-line .key"))
+                .not()
+                .containsText(Pattern.compile("^" + Pattern.quote(announced)));
+    }
+
+    @Test
+    void aPantryFileIsTakenInButForItsBadRows() {
+        button(phone, "From a file").click();
+        String csv = "ingredient,grams\nWolfberries,200\nMoon dust,5\nGlass noodles,a lot\n=cmd|x,5\n";
+        phone.locator("input[type=file]")
+                .setInputFiles(new FilePayload("pantry.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)));
+        Locator rows = phone.locator(".v-dialog .rows");
+        assertThat(rows).containsText("3 left out");
+        assertThat(rows).containsText("Row 3 ingredient was 'Moon dust'");
+        assertThat(rows).containsText("Row 4 grams was 'a lot'; accepted is a weight");
+        button(phone, "Take in 1 thing").click();
+
+        assertThat(box("Wolfberries")).hasCount(0);
+        assertThat(box("Glass noodles")).isVisible();
+        assertThat(phone.getByLabel("Wolfberries", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("200");
+    }
+
     @Test
     void theListIsTakenAlongAsAFile() throws IOException {
         Download csv = phone.waitForDownload(() -> phone.getByText("CSV", new Page.GetByTextOptions().setExact(true))
@@ -126,5 +161,10 @@ class ShoppingIT extends BrowserTest {
         assertThat(Files.readString(csv.path()))
                 .startsWith("shop,trip,aisle,item")
                 .contains("Wolfberries, 100 g");
+        Download pdf = phone.waitForDownload(() -> phone.getByText("PDF", new Page.GetByTextOptions().setExact(true))
+                .click());
+        assertThat(Files.readAllBytes(pdf.path()))
+                .startsWith('%', 'P', 'D', 'F')
+                .hasSizeGreaterThan(5000);
     }
 }

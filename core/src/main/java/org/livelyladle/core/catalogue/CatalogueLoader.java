@@ -38,7 +38,11 @@ final class CatalogueLoader {
         List<Sauce> sauces = files.yaml("sauces.yaml").stream().map(this::sauce).toList();
         List<Extra> extras = files.csv("extras.csv").stream()
                 .map(row -> new Extra(
-                        ingredientOf(row), row.oneOf("kind", Extra.Kind.class), row.yesNo("adultsOnly"), row.mark()))
+                        ingredientOf(row),
+                        row.oneOf("kind", Extra.Kind.class),
+                        row.yesNo("adultsOnly"),
+                        row.number("weight", 0.05, 1),
+                        row.mark()))
                 .toList();
         List<BarPart> sauceBar = files.csv("sauce-bar.csv").stream()
                 .map(row -> new BarPart(ingredientOf(row), row.oneOf("role", BarPart.Role.class), row.mark()))

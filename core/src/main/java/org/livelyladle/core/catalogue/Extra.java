@@ -6,8 +6,9 @@ import org.livelyladle.core.measure.Mark;
  * Something that can stand beside the pots.
  *
  * @param adultsOnly never counted for children
+ * @param weight its part of its kind beside others of weight 1; strong or rich things less; memory
  */
-public record Extra(String ingredient, Kind kind, boolean adultsOnly, Mark mark) {
+public record Extra(String ingredient, Kind kind, boolean adultsOnly, double weight, Mark mark) {
     /** What it is for, with what a regular eater gets of the kind; the amounts are from memory. */
     public enum Kind {
         STARTER("starters", 70, false),

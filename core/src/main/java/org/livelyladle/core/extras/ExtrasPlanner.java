@@ -5,6 +5,7 @@ import static org.livelyladle.core.measure.Operation.SHARE;
 import static org.livelyladle.core.measure.Operation.SUM;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -65,14 +66,24 @@ public final class ExtrasPlanner {
     private void serve(Guest guest, Figure appetite, Map<Extra, ExtraChoice> chosen) {
         List<Extra> open =
                 chosen.keySet().stream().filter(extra -> suits(guest, extra)).toList();
+        Map<Extra.Kind, List<Extra>> shared = new EnumMap<>(Extra.Kind.class);
         for (Extra extra : open) {
             Double own = Objects.requireNonNull(chosen.get(extra)).perAdult();
-            long sharers = open.stream()
-                    .filter(other -> other.kind() == extra.kind()
-                            && Objects.requireNonNull(chosen.get(other)).perAdult() == null)
-                    .count();
-            Objects.requireNonNull(parts.get(extra)).add(new Part(guest, part(guest, extra, appetite, own, sharers)));
+            if (own == null) {
+                shared.computeIfAbsent(extra.kind(), kind -> new ArrayList<>()).add(extra);
+            } else {
+                give(
+                        guest,
+                        extra,
+                        budget(guest, extra.ingredient(), extra.kind(), appetite, own, Mark.HOST),
+                        extra.weight());
+            }
         }
+        shared.forEach((kind, extras) -> {
+            double all = extras.stream().mapToDouble(Extra::weight).sum();
+            Figure budget = budget(guest, kind.name(), kind, appetite, kind.perAdult(), Mark.MEMORY);
+            extras.forEach(extra -> give(guest, extra, budget, all));
+        });
     }
 
     private boolean suits(Guest guest, Extra extra) {
@@ -96,32 +107,42 @@ public final class ExtrasPlanner {
         return alcohol && guest.has(NeedKind.PREGNANT) ? "alcohol, pregnant" : null;
     }
 
-    private Figure part(Guest guest, Extra extra, Figure appetite, @Nullable Double own, long sharers) {
-        double perAdult = own == null ? extra.kind().perAdult() : own;
-        double among = own == null ? sharers : 1;
-        double value = appetite.value() * perAdult / among;
+    /** Nobody drinks for two: of drinks a big eater gets what a regular one does. */
+    private Figure budget(Guest guest, String what, Extra.Kind kind, Figure appetite, double perAdult, Mark mark) {
+        double factor = kind.isPoured() ? Math.min(1, appetite.value()) : appetite.value();
+        return amount("extras." + guest.id() + "." + what, kind, factor * perAdult)
+                .by(
+                        guest.name() + "'s " + kind.label(),
+                        "Appetite" + (kind.isPoured() ? ", 1 at most," : "") + " x amount per adult",
+                        PRODUCT,
+                        () -> List.of(
+                                Term.of("appetite", factor, "1", KitchenText.number(factor, 2), "", Mark.COMPUTED),
+                                Term.of("per adult", perAdult, unit(kind), amountText(kind, perAdult), "", mark)));
+    }
+
+    /**
+     * @param all weights of all that share the budget; the extra's own when it has the budget to itself
+     */
+    private void give(Guest guest, Extra extra, Figure budget, double all) {
+        double weight = extra.weight();
         String name = catalogue.ingredient(extra.ingredient()).name();
-        return amount("extra." + guest.id() + "." + extra.ingredient(), extra, value)
+        Figure figure = amount(
+                        "extra." + guest.id() + "." + extra.ingredient(), extra.kind(), budget.value() * weight / all)
                 .by(
                         guest.name() + ": " + name,
-                        "Appetite x amount per adult / extras of the kind that suit",
+                        "What there is of the kind, shared by weight among what suits",
                         SHARE,
                         () -> List.of(
-                                Term.of("appetite", appetite),
-                                Term.of(
-                                        extra.kind().label() + " per adult",
-                                        perAdult,
-                                        unit(extra),
-                                        amountText(extra, perAdult),
-                                        own == null ? "" : "set for this party",
-                                        own == null ? Mark.MEMORY : Mark.HOST),
-                                Term.of("shared among", among, "1", KitchenText.number(among, 0), "", Mark.COMPUTED)));
+                                Term.of(extra.kind().label(), budget),
+                                Term.of("its weight", weight, "1", KitchenText.number(weight, 2), "", Mark.MEMORY),
+                                Term.of("all weights", all, "1", KitchenText.number(all, 2), "", Mark.MEMORY)));
+        Objects.requireNonNull(parts.get(extra)).add(new Part(guest, figure));
     }
 
     private Extras.ExtraNeed need(Extra extra, List<Part> own) {
         Ingredient ingredient = catalogue.ingredient(extra.ingredient());
         double value = own.stream().mapToDouble(part -> part.amount().value()).sum();
-        Figure amount = amount("extra." + ingredient.id(), extra, value)
+        Figure amount = amount("extra." + ingredient.id(), extra.kind(), value)
                 .by(
                         ingredient.name() + " beside the pots",
                         "Everybody's part",
@@ -148,15 +169,15 @@ public final class ExtrasPlanner {
         return new Extras.ExtraNeed(ingredient.id(), ingredient.name(), extra.kind(), amount, weight, own.size());
     }
 
-    private Ledger.Draft amount(String id, Extra extra, double value) {
-        return ledger.figure(id, value, unit(extra), amountText(extra, value));
+    private Ledger.Draft amount(String id, Extra.Kind kind, double value) {
+        return ledger.figure(id, value, unit(kind), amountText(kind, value));
     }
 
-    private static String unit(Extra extra) {
-        return extra.kind().isPoured() ? "ml" : "g";
+    private static String unit(Extra.Kind kind) {
+        return kind.isPoured() ? "ml" : "g";
     }
 
-    private String amountText(Extra extra, double value) {
-        return extra.kind().isPoured() ? text.millilitres(value) : text.grams(value);
+    private String amountText(Extra.Kind kind, double value) {
+        return kind.isPoured() ? text.millilitres(value) : text.grams(value);
     }
 }

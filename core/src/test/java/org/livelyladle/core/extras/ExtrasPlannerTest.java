@@ -58,6 +58,16 @@ class ExtrasPlannerTest {
                         new Extras.Kept("kid", "lager", "not for children"));
     }
 
+    /** Plum wine weighs a quarter of a drink: 700 x 0.25 / 1.25 ml each; a big eater drinks no more than others. */
+    @Test
+    void strongThingsTakeLessOfTheirKind() {
+        briefs.guests.set(0, Records.with(Briefs.guest("ann"), "appetite", Appetite.HEARTY));
+        Plan plan = plan("sparkling-water", "plum-wine");
+
+        assertThat(of(plan, "plum-wine").amount().value()).isCloseTo(2 * 140, within(1e-9));
+        assertThat(of(plan, "sparkling-water").amount().value()).isCloseTo(2 * 560, within(1e-9));
+    }
+
     @Test
     void anAmountOfItsOwnIsNotShared() {
         briefs.extras.add(new ExtraChoice("apple-juice", 200.0));
