@@ -87,7 +87,7 @@ function setDoneness(cut: string, doneness: NonNullable<Wish['doneness']>): void
           cut.done.against
             ? `: ${cut.done.against}`
             : cut.done.served === 'PINK'
-              ? ', not safe, by choice'
+              ? ', below the safe mark, by choice'
               : ''
         }}
       </p>

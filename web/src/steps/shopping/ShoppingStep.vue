@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiDotsHorizontal } from '@mdi/js'
 import { computed, ref } from 'vue'
+import { useDisplay } from 'vuetify'
 import type { Line, Plan } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
@@ -15,15 +16,17 @@ import MarketNotice from './MarketNotice.vue'
 import OfferSheet from './OfferSheet.vue'
 import PantryList from './PantryList.vue'
 import Savings from './Savings.vue'
+import TakeAlong from './TakeAlong.vue'
 import TripSheet from './TripSheet.vue'
 
 const { party, brief, plan } = useOpenParty()
+/** In the shop the list comes first, all else below it. */
+const { mobile } = useDisplay()
 const trips = computed(() => tripLists(plan.value))
 const opened = ref<Line>()
 const moving = ref<string>()
 const importing = ref<ImportKind>()
 const pricing = ref<Plan['purchases']['unoffered'][number]>()
-const print = () => window.print()
 
 function needOf(line: Line) {
   return plan.value.purchases.needs.find((need) => need.ingredient === line.ingredient)
@@ -55,15 +58,12 @@ async function tick(line: Line): Promise<void> {
       >in {{ trips.length }} {{ trips.length === 1 ? 'shop' : 'shops' }}, prices of
       {{ dayText(brief.prices.asOf) }}</span
     >
-    <span class="push take no-print">
-      <a class="chip" :href="`/api/parties/${party.id}/shopping.csv`" download>CSV</a>
-      <a class="chip" :href="`/api/parties/${party.id}/shopping.md`" download>Markdown</a>
-      <a class="chip" :href="`/api/parties/${party.id}/shopping.pdf`" download>PDF</a>
-      <button type="button" class="chip" @click="print">Print</button>
-    </span>
+    <TakeAlong v-if="!mobile" class="push no-print" />
   </div>
-  <MarketNotice class="no-print" />
-  <Savings class="no-print" />
+  <template v-if="!mobile">
+    <MarketNotice class="no-print" />
+    <Savings class="no-print" />
+  </template>
   <section v-for="trip in trips" :key="trip.shop" class="trip" :aria-label="trip.name">
     <div class="shop">
       <h2>{{ trip.name }}</h2>
@@ -135,6 +135,11 @@ async function tick(line: Line): Promise<void> {
   <p v-if="trips.length === 0" class="quiet">
     Nothing to buy: no guest eats anything yet, or all of it is at home.
   </p>
+  <template v-if="mobile">
+    <MarketNotice class="no-print" />
+    <Savings class="no-print" />
+    <TakeAlong class="no-print" />
+  </template>
   <PantryList class="no-print" @import="importing = 'PANTRY'" />
   <p class="no-print prices choice-row">
     <span class="quiet"
@@ -249,17 +254,6 @@ li {
   margin-left: 6px;
 }
 
-.take {
-  display: flex;
-  gap: 6px;
-}
-
-.take .chip {
-  min-height: 30px;
-  padding: 3px 11px;
-  text-decoration: none;
-}
-
 .sold {
   display: flex;
   align-items: center;
@@ -336,11 +330,6 @@ li {
     width: 48px;
     height: 48px;
     justify-self: end;
-  }
-
-  .take .chip {
-    min-height: 44px;
-    align-items: center;
   }
 
   .sold {
