@@ -4,1769 +4,1967 @@
  */
 
 export interface paths {
-  '/api/catalogue': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['catalogue']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/packs': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['packs']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['list']
-    put?: never
-    post: operations['create']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties/import': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['importBrief']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['get']
-    put?: never
-    post?: never
-    delete: operations['delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties/{id}/brief': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['edit']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties/{id}/events': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['events']
-    put?: never
-    post: operations['record']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties/{id}/import/{kind}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['preview']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties/{id}/market': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['news']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties/{id}/plan': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['plan_1']
-    put?: never
-    post: operations['draft']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties/{id}/restore': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['restore']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties/{id}/shopping.csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['csv']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties/{id}/shopping.md': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['markdown']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties/{id}/shopping.pdf': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['pdf']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/parties/{id}/working': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['working']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/plan': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['plan']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
+    "/api/broths/evening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["evening"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catalogue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/heat/boiling-point": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["boilingPoint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/heat/core-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["coreTime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/heat/side": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["side"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["packs"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put?: never;
+        post?: never;
+        delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/brief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["edit"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["events"];
+        put?: never;
+        post: operations["record"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/import/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/market": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["news"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan_1"];
+        put?: never;
+        post: operations["draft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/shopping.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/shopping.md": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["markdown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/shopping.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/working": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["working"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
-export type webhooks = Record<string, never>
+export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    BarPart: {
-      ingredient: string
-      /** @enum {string} */
-      mark: 'PUBLISHED' | 'COMMON_PRACTICE' | 'MEMORY' | 'HOST' | 'COMPUTED'
-      /** @enum {string} */
-      role: 'BASE' | 'RICH' | 'SOUR' | 'SWEET' | 'HOT' | 'FRESH'
-    }
-    Barred: {
-      cut: string
-      guest: string
-      reason: string
-    }
-    Brief: {
-      /** Format: int32 */
-      bufferMinutes: number
-      catalogueVersion: string
-      cooks: components['schemas']['Cook'][]
-      currency: string
-      decisions: components['schemas']['Decisions']
-      extras?: components['schemas']['ExtraChoice'][]
-      format: string
-      /** Format: int32 */
-      formatVersion: number
-      guests: components['schemas']['Guest'][]
-      /** Format: int32 */
-      marginPercent: number
-      /** Format: int32 */
-      mealMinutes: number
-      menu: components['schemas']['MenuItem'][]
-      /** @enum {string} */
-      order: 'FLAVOUR_BUILDERS' | 'HARD_FIRST'
-      ownIngredients?: components['schemas']['OwnIngredient'][]
-      pantry: components['schemas']['PantryItem'][]
-      portionsPerAdult: {
-        [key: string]: number
-      }
-      pots: components['schemas']['Pot'][]
-      prices: components['schemas']['PriceSnapshot']
-      sauceBar?: string[]
-      /** Format: double */
-      sauceMlPerAdult: number
-      sauces: components['schemas']['SauceChoice'][]
-      shops: components['schemas']['Shop'][]
-      /** Format: date-time */
-      sitDown: string
-      title: string
-      /** @enum {string} */
-      units: 'METRIC' | 'US'
-      /** Format: int32 */
-      wasteCentsPerKg: number
-      zone: string
-    }
-    Broth: {
-      /** @enum {string} */
-      heat: 'NONE' | 'MILD' | 'MEDIUM' | 'HOT'
-      id: string
-      /** @enum {string} */
-      mark: 'PUBLISHED' | 'COMMON_PRACTICE' | 'MEMORY' | 'HOST' | 'COMPUTED'
-      name: string
-      parts: components['schemas']['BrothPart'][]
-      remark: string
-      /** Format: double */
-      saltPercent: number
-      steps: components['schemas']['BrothBrothStep'][]
-      tint: string
-    }
-    BrothBrothStep: {
-      caution: string
-      id: string
-      /** Format: double */
-      minutes: number
-      /** Format: double */
-      minutesPerLitre: number
-      passive: boolean
-      text: string
-    }
-    BrothNeed: {
-      broth: string
-      make: components['schemas']['Figure']
-      name: string
-      parts: components['schemas']['BrothNeedPartNeed'][]
-    }
-    BrothNeedPartNeed: {
-      grams: components['schemas']['Figure']
-      ingredient: string
-      name: string
-    }
-    BrothPart: {
-      /** Format: double */
-      gramsPerLitre: number
-      ingredient: string
-    }
-    Broths: {
-      needs: components['schemas']['BrothNeed'][]
-      sides: components['schemas']['SidePlan'][]
-    }
-    CatalogueView: {
-      broths: components['schemas']['Broth'][]
-      cuts: components['schemas']['Cut'][]
-      extras: components['schemas']['Extra'][]
-      ingredients: components['schemas']['Ingredient'][]
-      sauceBar: components['schemas']['BarPart'][]
-      sauces: components['schemas']['Sauce'][]
-      version: string
-    }
-    Caution: {
-      id: string
-      /** @enum {string} */
-      step: 'GUESTS' | 'POTS' | 'INGREDIENTS' | 'SAUCES' | 'SHOPPING' | 'PREP' | 'TABLE'
-      subject: string
-      text: string
-    }
-    Cook: {
-      id: string
-      name: string
-    }
-    CookingWindow: {
-      advice: string
-      bestUntil: components['schemas']['Figure']
-      cue: string
-      cut: string
-      name: string
-      overcooked: components['schemas']['Figure']
-      pleasant: components['schemas']['Figure']
-      ready: components['schemas']['Figure']
-      safe: components['schemas']['Figure']
-    }
-    Cut: {
-      byHand: boolean
-      /** @enum {string} */
-      choking: 'NONE' | 'ROUND' | 'STICKY' | 'LONG'
-      cue: string
-      dimensionsMm: number[]
-      /** Format: double */
-      dryShare: number
-      frozenTimes?: components['schemas']['Times']
-      id: string
-      ingredient: string
-      /** @enum {string} */
-      mark: 'PUBLISHED' | 'COMMON_PRACTICE' | 'MEMORY' | 'HOST' | 'COMPUTED'
-      name: string
-      /** Format: double */
-      pieceGrams?: number
-      prep: string[]
-      /** @enum {string} */
-      rawRisk: 'NONE' | 'WHOLE_CUT' | 'MINCED' | 'POULTRY' | 'FILLED' | 'FISH' | 'SHELLFISH'
-      /** Format: int32 */
-      safeCoreC?: number
-      safeSource: string
-      /** @enum {string} */
-      shape: 'SLAB' | 'CYLINDER' | 'SPHERE' | 'HEMISPHERE' | 'SHORT_CYLINDER' | 'BRICK' | 'LEAF' | 'STRAND'
-      /** @enum {string} */
-      start: 'CHILLED' | 'AMBIENT' | 'FROZEN' | 'PRECOOKED' | 'DRIED'
-      /** Format: double */
-      swell: number
-      textures: ('CRISP' | 'SPRINGY' | 'STRINGY' | 'SILKY' | 'SPONGY' | 'STICKY' | 'TENDER' | 'FLOURY')[]
-      times: components['schemas']['Times']
-    }
-    CutTotal: {
-      /** @enum {string} */
-      category: 'MEAT' | 'SEAFOOD' | 'BALLS' | 'TOFU' | 'MUSHROOMS' | 'LEAVES' | 'ROOTS' | 'STARCH' | 'LARDER'
-      cut: string
-      grams: components['schemas']['Figure']
-      name: string
-      pieces?: components['schemas']['Figure']
-      tooFew: boolean
-    }
-    Deal: {
-      bundle?: boolean
-      id: string
-      offer: string
-      /** Format: int32 */
-      pay?: number
-      /** Format: int32 */
-      spendCents?: number
-      /** Format: int32 */
-      take?: number
-    }
-    Decisions: {
-      drops: components['schemas']['DecisionsDropPin'][]
-      offers: components['schemas']['DecisionsOfferPin'][]
-      portions: components['schemas']['DecisionsPortionPin'][]
-      splashes: components['schemas']['DecisionsSplashChoice'][]
-      tasks: components['schemas']['DecisionsTaskPin'][]
-      trades?: components['schemas']['DecisionsTrade'][]
-    }
-    DecisionsDropPin: {
-      /** Format: int32 */
-      batch: number
-      cut: string
-      /** Format: double */
-      minute: number
-      side: string
-      toSide: string
-    }
-    DecisionsOfferPin: {
-      ingredient: string
-      offer: string
-    }
-    DecisionsPortionPin: {
-      cut: string
-      /** Format: double */
-      grams: number
-      guest: string
-    }
-    DecisionsSplashChoice: {
-      guest: string
-      pot: string
-    }
-    DecisionsTaskPin: {
-      /** Format: int32 */
-      minutesBefore: number
-      task: string
-    }
-    DecisionsTrade: {
-      by: string
-      /** Format: double */
-      grams: number
-      shortOf: string
-    }
-    Drop: {
-      amount: string
-      /** Format: int32 */
-      batch: number
-      /** Format: int32 */
-      bestUntil: number
-      byHand: boolean
-      cut: string
-      /** Format: int32 */
-      everySeconds: number
-      /** Format: double */
-      grams: number
-      homeSide: string
-      id: string
-      /** Format: double */
-      loadGrams: number
-      name: string
-      /** Format: int32 */
-      overcooked: number
-      pinned: boolean
-      /** Format: int32 */
-      putIn: number
-      /** Format: int32 */
-      ready: number
-      /** Format: int32 */
-      repeats: number
-      servings: components['schemas']['DropServing'][]
-      side: string
-      /** Format: int32 */
-      takeOut: number
-      /** Format: double */
-      volumeMl: number
-    }
-    DropServing: {
-      /** Format: double */
-      grams: number
-      guest: string
-      /** Format: int32 */
-      pieces: number
-    }
-    Equipment: {
-      count: components['schemas']['Figure']
-      name: string
-      remark: string
-    }
-    EventReceipt: {
-      /** Format: int32 */
-      known: number
-      /** Format: int32 */
-      recorded: number
-    }
-    Extra: {
-      adultsOnly: boolean
-      ingredient: string
-      /** @enum {string} */
-      kind: 'STARTER' | 'PICKLE' | 'HERB' | 'WRAP' | 'DRINK'
-      /** @enum {string} */
-      mark: 'PUBLISHED' | 'COMMON_PRACTICE' | 'MEMORY' | 'HOST' | 'COMPUTED'
-    }
-    ExtraChoice: {
-      ingredient: string
-      /** Format: double */
-      perAdult?: number
-    }
-    Extras: {
-      keptFrom: components['schemas']['ExtrasKept'][]
-      needs: components['schemas']['ExtrasExtraNeed'][]
-    }
-    ExtrasExtraNeed: {
-      amount: components['schemas']['Figure']
-      grams: components['schemas']['Figure']
-      /** Format: int32 */
-      guests: number
-      ingredient: string
-      /** @enum {string} */
-      kind: 'STARTER' | 'PICKLE' | 'HERB' | 'WRAP' | 'DRINK'
-      name: string
-    }
-    ExtrasKept: {
-      guest: string
-      ingredient: string
-      reason: string
-    }
-    Figure: {
-      id: string
-      text: string
-      unit: string
-      /** Format: double */
-      value: number
-    }
-    Guest: {
-      /** @enum {string} */
-      appetite: 'TODDLER' | 'CHILD' | 'LIGHT' | 'REGULAR' | 'HEARTY'
-      /** Format: int32 */
-      arrivesAfterMinutes: number
-      delicate?: boolean
-      /** @enum {string} */
-      heat: 'NONE' | 'MILD' | 'MEDIUM' | 'HOT'
-      id: string
-      /** Format: int32 */
-      leavesAfterMinutes?: number
-      name: string
-      needs: components['schemas']['Need'][]
-      /** Format: int32 */
-      portionPercent?: number
-      smallChild?: boolean
-      stirsOwnSauce?: boolean
-      wishes: components['schemas']['Wish'][]
-    }
-    GuestTotal: {
-      budgets: components['schemas']['GuestTotalCategoryBudget'][]
-      empty: (
-        'MEAT' | 'SEAFOOD' | 'BALLS' | 'TOFU' | 'MUSHROOMS' | 'LEAVES' | 'ROOTS' | 'STARCH' | 'LARDER'
-      )[]
-      factor: components['schemas']['Figure']
-      food: components['schemas']['Figure']
-      guest: string
-    }
-    GuestTotalCategoryBudget: {
-      /** @enum {string} */
-      category: 'MEAT' | 'SEAFOOD' | 'BALLS' | 'TOFU' | 'MUSHROOMS' | 'LEAVES' | 'ROOTS' | 'STARCH' | 'LARDER'
-      grams: components['schemas']['Figure']
-    }
-    ImportPreview: {
-      guests: components['schemas']['Guest'][]
-      offers: components['schemas']['Offer'][]
-      pantry: components['schemas']['PantryItem'][]
-      rows: components['schemas']['ImportPreviewRow'][]
-    }
-    ImportPreviewRow: {
-      good: boolean
-      /** Format: int64 */
-      number: number
-      text: string
-    }
-    Ingredient: {
-      /** @enum {string} */
-      aisle: 'DRY' | 'SAUCES' | 'DRINKS' | 'PRODUCE' | 'CHILLED' | 'MEAT' | 'FISH' | 'FROZEN'
-      allergens: (
-        | 'GLUTEN'
-        | 'CRUSTACEANS'
-        | 'EGGS'
-        | 'FISH'
-        | 'PEANUTS'
-        | 'SOYBEANS'
-        | 'MILK'
-        | 'NUTS'
-        | 'CELERY'
-        | 'MUSTARD'
-        | 'SESAME'
-        | 'SULPHITES'
-        | 'LUPIN'
-        | 'MOLLUSCS'
-      )[]
-      /** @enum {string} */
-      category: 'MEAT' | 'SEAFOOD' | 'BALLS' | 'TOFU' | 'MUSHROOMS' | 'LEAVES' | 'ROOTS' | 'STARCH' | 'LARDER'
-      /** Format: double */
-      densityGPerMl: number
-      /** Format: double */
-      edibleShare: number
-      id: string
-      /** Format: int32 */
-      keepsDays: number
-      /** @enum {string} */
-      mark: 'PUBLISHED' | 'COMMON_PRACTICE' | 'MEMORY' | 'HOST' | 'COMPUTED'
-      name: string
-      /** @enum {string} */
-      origin: 'PLANT' | 'EGG' | 'MILK' | 'FISH' | 'MEAT'
-      remark: string
-      traits: ('PORK' | 'BEEF' | 'ALCOHOL' | 'MEDICINAL_HERB')[]
-    }
-    MarketNews: {
-      /** Format: date */
-      asOf: string
-      edit?: components['schemas']['MarketNewsEdit']
-      effect?: components['schemas']['MarketNewsEffect']
-      message: string
-      /** @enum {string} */
-      state: 'NEW' | 'CURRENT' | 'AWAY'
-    }
-    MarketNewsChange: {
-      name: string
-      now: string
-      was: string
-    }
-    MarketNewsEdit: {
-      prices: components['schemas']['PriceSnapshot']
-      shops: components['schemas']['Shop'][]
-    }
-    MarketNewsEffect: {
-      billAfter: string
-      billBefore: string
-      changes: components['schemas']['MarketNewsChange'][]
-      deals: string[]
-      soldOut: string[]
-    }
-    MenuItem: {
-      cut: string
-      fromFrozen: boolean
-    }
-    Need: {
-      /** @enum {string} */
-      kind:
-        | 'VEGAN'
-        | 'VEGETARIAN'
-        | 'NO_PORK'
-        | 'NO_BEEF'
-        | 'NO_ALCOHOL'
-        | 'GLUTEN'
-        | 'CRUSTACEANS'
-        | 'EGGS'
-        | 'FISH'
-        | 'PEANUTS'
-        | 'SOYBEANS'
-        | 'MILK'
-        | 'NUTS'
-        | 'CELERY'
-        | 'MUSTARD'
-        | 'SESAME'
-        | 'SULPHITES'
-        | 'LUPIN'
-        | 'MOLLUSCS'
-        | 'PREGNANT'
-        | 'SMALL_CHILD'
-        | 'IMMUNE_WEAK'
-      /** @enum {string} */
-      strength: 'DISLIKE' | 'DIET' | 'MEDICAL'
-    }
-    NewParty: {
-      guests: string[]
-      /** Format: date-time */
-      sitDown: string
-      title: string
-      zone: string
-    }
-    Offer: {
-      /** Format: int32 */
-      grams?: number
-      id: string
-      ingredient: string
-      name: string
-      /** Format: int32 */
-      priceCents?: number
-      /** Format: int32 */
-      priceCentsPerKg?: number
-      shop: string
-      /** Format: int32 */
-      stepGrams?: number
-    }
-    OwnFood: {
-      cuts: components['schemas']['Cut'][]
-      ingredients: components['schemas']['Ingredient'][]
-    }
-    OwnIngredient: {
-      /** @enum {string} */
-      aisle?: 'DRY' | 'SAUCES' | 'DRINKS' | 'PRODUCE' | 'CHILLED' | 'MEAT' | 'FISH' | 'FROZEN'
-      allergens?: (
-        | 'GLUTEN'
-        | 'CRUSTACEANS'
-        | 'EGGS'
-        | 'FISH'
-        | 'PEANUTS'
-        | 'SOYBEANS'
-        | 'MILK'
-        | 'NUTS'
-        | 'CELERY'
-        | 'MUSTARD'
-        | 'SESAME'
-        | 'SULPHITES'
-        | 'LUPIN'
-        | 'MOLLUSCS'
-      )[]
-      /** @enum {string} */
-      category: 'MEAT' | 'SEAFOOD' | 'BALLS' | 'TOFU' | 'MUSHROOMS' | 'LEAVES' | 'ROOTS' | 'STARCH' | 'LARDER'
-      cut?: components['schemas']['OwnIngredientOwnCut']
-      /** Format: double */
-      edibleShare?: number
-      id: string
-      /** Format: int32 */
-      keepsDays?: number
-      name: string
-      /** @enum {string} */
-      origin?: 'PLANT' | 'EGG' | 'MILK' | 'FISH' | 'MEAT'
-      traits?: ('PORK' | 'BEEF' | 'ALCOHOL' | 'MEDICINAL_HERB')[]
-    }
-    OwnIngredientOwnCut: {
-      /** Format: int32 */
-      bestUntilSeconds: number
-      name: string
-      /** Format: double */
-      pieceGrams?: number
-      /** @enum {string} */
-      rawRisk?: 'NONE' | 'WHOLE_CUT' | 'MINCED' | 'POULTRY' | 'FILLED' | 'FISH' | 'SHELLFISH'
-      /** Format: int32 */
-      readySeconds: number
-    }
-    PackProblem: {
-      covers: components['schemas']['PackProblemCover'][]
-      needs: components['schemas']['PackProblemNeed'][]
-      offers: components['schemas']['PackProblemPackOffer'][]
-      /** Format: double */
-      wasteCentsPerKg: number
-    }
-    PackProblemCover: {
-      by: string
-      /** Format: double */
-      maxGrams: number
-      shortOf: string
-    }
-    PackProblemNeed: {
-      /** Format: double */
-      grams: number
-      ingredient: string
-    }
-    PackProblemPackOffer: {
-      /** Format: double */
-      grams?: number
-      id: string
-      ingredient: string
-      /** Format: double */
-      priceCents?: number
-      /** Format: double */
-      priceCentsPerKg?: number
-      /** Format: double */
-      stepGrams?: number
-    }
-    PackSolution: {
-      /** Format: int64 */
-      costCents: number
-      covered: components['schemas']['PackSolutionCovered'][]
-      lines: components['schemas']['PackSolutionLine'][]
-      /** Format: double */
-      objectiveCents: number
-      /** Format: double */
-      wasteGrams: number
-    }
-    PackSolutionCovered: {
-      by: string
-      /** Format: double */
-      grams: number
-      ingredient: string
-    }
-    PackSolutionLine: {
-      /** Format: int32 */
-      count: number
-      offer: string
-    }
-    PantryItem: {
-      /** Format: double */
-      grams: number
-      ingredient: string
-    }
-    PartyEvent: {
-      /** Format: date-time */
-      at: string
-      /** Format: int32 */
-      count?: number
-      /** Format: double */
-      grams?: number
-      /** Format: uuid */
-      id: string
-      ingredient?: string
-      /** Format: int32 */
-      priceCents?: number
-      subject: string
-      /** @enum {string} */
-      type: 'BOUGHT' | 'RETURNED' | 'SOLD_OUT' | 'BACK_ON_SHELF' | 'TASK_DONE' | 'TASK_REOPENED'
-    }
-    PartySummary: {
-      /** Format: int32 */
-      cuts: number
-      /** Format: int32 */
-      guests: number
-      /** Format: uuid */
-      id: string
-      /** Format: date-time */
-      sitDown: string
-      tints: string[]
-      title: string
-      zone: string
-    }
-    PartyView: {
-      brief: components['schemas']['Brief']
-      /** Format: uuid */
-      id: string
-      /** Format: int32 */
-      revision: number
-    }
-    Plan: {
-      broths: components['schemas']['Broths']
-      cautions: components['schemas']['Caution'][]
-      equipment: components['schemas']['Equipment'][]
-      extras: components['schemas']['Extras']
-      ownFood: components['schemas']['OwnFood']
-      portions: components['schemas']['Portions']
-      prep: components['schemas']['Prep']
-      purchases: components['schemas']['Purchases']
-      sauces: components['schemas']['Sauces']
-      suggestions: components['schemas']['Suggestion'][]
-      table: components['schemas']['TablePlan']
-      unmet: components['schemas']['Unmet'][]
-      windows: components['schemas']['CookingWindow'][]
-    }
-    Portion: {
-      cut: string
-      grams: components['schemas']['Figure']
-      guest: string
-      pieces?: components['schemas']['Figure']
-      pinned: boolean
-      reserved: boolean
-      served: components['schemas']['Figure']
-    }
-    Portions: {
-      barred: components['schemas']['Barred'][]
-      beatenPins: components['schemas']['PortionsBeatenPin'][]
-      cuts: components['schemas']['CutTotal'][]
-      doneness: components['schemas']['PortionsDone'][]
-      eaters: components['schemas']['Figure']
-      food: components['schemas']['Figure']
-      guests: components['schemas']['GuestTotal'][]
-      lines: components['schemas']['Portion'][]
-      trades: components['schemas']['PortionsTraded'][]
-    }
-    PortionsBeatenPin: {
-      cut: string
-      guest: string
-      /** Format: double */
-      nearestGrams: number
-      rule: string
-      /** Format: double */
-      wantedGrams: number
-    }
-    PortionsDone: {
-      against: string
-      cut: string
-      guest: string
-      /** Format: int32 */
-      seconds: number
-      /** @enum {string} */
-      served: 'PINK' | 'JUST_DONE' | 'WELL_DONE'
-      time: string
-      /** @enum {string} */
-      wanted: 'PINK' | 'JUST_DONE' | 'WELL_DONE'
-    }
-    PortionsTraded: {
-      by: string
-      /** Format: double */
-      grams: number
-      shortOf: string
-      text: string
-    }
-    Pot: {
-      /** Format: int32 */
-      basketsPerSide: number
-      /** Format: int32 */
-      capacityMl: number
-      /** Format: int32 */
-      fillPercent: number
-      id: string
-      name: string
-      sides: components['schemas']['Side'][]
-    }
-    Prep: {
-      beatenPins: components['schemas']['PrepBeatenPin'][]
-      begins: components['schemas']['Figure']
-      handsOn: components['schemas']['Figure']
-      tasks: components['schemas']['PrepTask'][]
-    }
-    PrepBeatenPin: {
-      /** Format: double */
-      nearestMinutes: number
-      rule: string
-      task: string
-      /** Format: int32 */
-      wantedMinutes: number
-      what: string
-    }
-    PrepTask: {
-      after: string[]
-      amount: string
-      before: components['schemas']['Figure']
-      caution: string
-      done: boolean
-      /** @enum {string} */
-      group: 'BROTH' | 'CUT' | 'SAUCE' | 'TABLE'
-      id: string
-      minutes: components['schemas']['Figure']
-      passive: boolean
-      pinned: boolean
-      /** Format: date-time */
-      startsAt: string
-      tool: string
-      what: string
-    }
-    PriceSnapshot: {
-      /** Format: date */
-      asOf: string
-      deals?: components['schemas']['Deal'][]
-      offers: components['schemas']['Offer'][]
-    }
-    Purchases: {
-      beatenPins: components['schemas']['PurchasesBeatenPin'][]
-      bill: components['schemas']['Figure']
-      deals: components['schemas']['PurchasesDealUse'][]
-      needs: components['schemas']['PurchasesNeed'][]
-      soldOut: components['schemas']['PurchasesSoldOut'][]
-      tooEarly: components['schemas']['PurchasesTooEarly'][]
-      trips: components['schemas']['PurchasesTrip'][]
-      unoffered: components['schemas']['PurchasesUnoffered'][]
-    }
-    PurchasesBeatenPin: {
-      ingredient: string
-      offer: string
-      rule: string
-    }
-    PurchasesDealUse: {
-      id: string
-      saved: components['schemas']['Figure']
-      shop: string
-      text: string
-    }
-    PurchasesLine: {
-      aisle: string
-      amount: string
-      /** Format: uuid */
-      boughtEvent?: string
-      cost: components['schemas']['Figure']
-      /** Format: int32 */
-      count: number
-      deal?: string
-      /** Format: double */
-      grams: number
-      id: string
-      ingredient: string
-      name: string
-      offer: string
-      over?: string
-      unitPrice: string
-    }
-    PurchasesNeed: {
-      ingredient: string
-      missing: components['schemas']['Figure']
-      name: string
-      need: components['schemas']['Figure']
-      withMargin: components['schemas']['Figure']
-    }
-    PurchasesSoldOut: {
-      ingredient: string
-      name: string
-      offer: string
-      shop: string
-    }
-    PurchasesTooEarly: {
-      /** Format: int32 */
-      days: number
-      ingredient: string
-      /** Format: int32 */
-      keepsDays: number
-      name: string
-      shop: string
-    }
-    PurchasesTrip: {
-      /** Format: date-time */
-      at: string
-      bill: components['schemas']['Figure']
-      lines: components['schemas']['PurchasesLine'][]
-      name: string
-      paid: components['schemas']['Figure']
-      shop: string
-    }
-    PurchasesUnoffered: {
-      ingredient: string
-      missing: components['schemas']['Figure']
-      name: string
-    }
-    Remedy: {
-      /** @enum {string} */
-      kind:
-        | 'ADD_CUT'
-        | 'REMOVE_CUT'
-        | 'SWAP_CUT'
-        | 'ADD_POT'
-        | 'ADD_SAUCE'
-        | 'LENGTHEN_MEAL'
-        | 'MOVE_TRIP'
-        | 'TRADE'
-        | 'FREE_PIN'
-        | 'SHOW_STEP'
-      label: string
-      subject: string
-      value: string
-    }
-    Sauce: {
-      /** Format: double */
-      brothMlPer100: number
-      id: string
-      /** @enum {string} */
-      mark: 'PUBLISHED' | 'COMMON_PRACTICE' | 'MEMORY' | 'HOST' | 'COMPUTED'
-      /** Format: double */
-      minutes: number
-      name: string
-      parts: components['schemas']['SaucePart'][]
-      rawEgg: boolean
-      remark: string
-    }
-    SauceChoice: {
-      sauce: string
-    }
-    SaucePart: {
-      ingredient: string
-      /** Format: double */
-      mlPer100: number
-    }
-    Sauces: {
-      bar: components['schemas']['SaucesBar']
-      clashes: components['schemas']['SaucesClash'][]
-      needs: components['schemas']['SaucesSauceNeed'][]
-      servings: components['schemas']['SaucesServing'][]
-      without: string[]
-    }
-    SaucesBar: {
-      clashes: components['schemas']['SaucesBarClash'][]
-      guests: string[]
-      needs: components['schemas']['SaucesBarNeed'][]
-    }
-    SaucesBarClash: {
-      guest: string
-      ingredient: string
-      reason: string
-    }
-    SaucesBarNeed: {
-      grams: components['schemas']['Figure']
-      ingredient: string
-      name: string
-      role: string
-      volume: components['schemas']['Figure']
-    }
-    SaucesClash: {
-      guest: string
-      instead: string
-      reason: string
-      sauce: string
-    }
-    SaucesPartNeed: {
-      grams: components['schemas']['Figure']
-      ingredient: string
-      name: string
-      volume: components['schemas']['Figure']
-    }
-    SaucesSauceNeed: {
-      broth?: components['schemas']['Figure']
-      caution: string
-      from: string
-      make: components['schemas']['Figure']
-      name: string
-      parts: components['schemas']['SaucesPartNeed'][]
-      remark: string
-      sauce: string
-    }
-    SaucesServing: {
-      guest: string
-      ml: components['schemas']['Figure']
-      sauce: string
-    }
-    Shop: {
-      aisles?: ('DRY' | 'SAUCES' | 'DRINKS' | 'PRODUCE' | 'CHILLED' | 'MEAT' | 'FISH' | 'FROZEN')[]
-      closedOn?: ('MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY')[]
-      /** Format: time-local */
-      closes?: string
-      id: string
-      name: string
-      /** Format: time-local */
-      opens?: string
-      /** Format: date-time */
-      tripAt: string
-    }
-    Side: {
-      broth: string
-      id: string
-    }
-    SidePlan: {
-      /** Format: int32 */
-      baskets: number
-      broth: string
-      brothName: string
-      capacity: components['schemas']['Figure']
-      dropLimit: components['schemas']['Figure']
-      fill: components['schemas']['Figure']
-      pot: string
-      reserve: components['schemas']['Figure']
-      room: components['schemas']['Figure']
-      side: string
-      tint: string
-    }
-    Suggestion: {
-      id: string
-      remedy: components['schemas']['Remedy']
-      text: string
-    }
-    TablePlan: {
-      beatenPins: components['schemas']['TablePlanBeatenPin'][]
-      cuesPerMinute: components['schemas']['Figure']
-      drops: components['schemas']['Drop'][]
-      everybodyEats: components['schemas']['Figure']
-      guests: components['schemas']['TablePlanGuestPace'][]
-      longestWait: components['schemas']['Figure']
-      /** Format: int32 */
-      mealSeconds: number
-      remainders: components['schemas']['TablePlanRemainder'][]
-      sides: components['schemas']['TablePlanSideUse'][]
-    }
-    TablePlanBeatenPin: {
-      /** Format: int32 */
-      batch: number
-      cut: string
-      /** Format: double */
-      nearestMinute: number
-      nearestSide: string
-      rule: string
-      side: string
-      /** Format: double */
-      wantedMinute: number
-    }
-    TablePlanBite: {
-      /** Format: int32 */
-      at: number
-      drop: string
-    }
-    TablePlanClosed: {
-      guest: string
-      reason: string
-    }
-    TablePlanGuestPace: {
-      bites: components['schemas']['TablePlanBite'][]
-      firstBite: components['schemas']['Figure']
-      guest: string
-      longestWait: components['schemas']['Figure']
-      sides: string[]
-    }
-    TablePlanRemainder: {
-      amount: string
-      /** @enum {string} */
-      cause: 'NO_SIDE' | 'NO_SIDE_FOR_CUT' | 'NO_ROOM'
-      cut: string
-      /** Format: double */
-      grams: number
-      guest: string
-      reason: string
-    }
-    TablePlanSideUse: {
-      cleanFor: string[]
-      closedTo: components['schemas']['TablePlanClosed'][]
-      cuts: string[]
-      side: string
-    }
-    Term: {
-      figureId?: string
-      label: string
-      /** @enum {string} */
-      mark: 'PUBLISHED' | 'COMMON_PRACTICE' | 'MEMORY' | 'HOST' | 'COMPUTED'
-      source: string
-      text: string
-      unit: string
-      /** Format: double */
-      value: number
-    }
-    Times: {
-      /** Format: int32 */
-      bestUntil: number
-      /** Format: int32 */
-      overcooked: number
-      /** Format: int32 */
-      pleasant: number
-      /** Format: int32 */
-      safe: number
-    }
-    Unmet: {
-      guest?: string
-      id: string
-      remedy: components['schemas']['Remedy']
-      /** @enum {string} */
-      severity: 'CANNOT_EAT' | 'SHORT' | 'WISH'
-      /** @enum {string} */
-      step: 'GUESTS' | 'POTS' | 'INGREDIENTS' | 'SAUCES' | 'SHOPPING' | 'PREP' | 'TABLE'
-      text: string
-    }
-    Wish: {
-      cut: string
-      /** @enum {string} */
-      doneness?: 'PINK' | 'JUST_DONE' | 'WELL_DONE'
-      /** @enum {string} */
-      liking: 'LOVE' | 'LIKE' | 'IF_NEED_BE' | 'NEVER'
-      reserved?: boolean
-    }
-    Working: {
-      /** @enum {string} */
-      operation:
-        | 'GIVEN'
-        | 'SUM'
-        | 'PRODUCT'
-        | 'DIFFERENCE'
-        | 'QUOTIENT'
-        | 'ROUND_UP'
-        | 'SHARE'
-        | 'MAXIMUM'
-        | 'MINIMUM'
-        | 'LARGEST_STEP'
-        | 'LARGEST_REMAINDER'
-      result: components['schemas']['Figure']
-      rule: string
-      terms: components['schemas']['Term'][]
-      title: string
-    }
-  }
-  responses: never
-  parameters: never
-  requestBodies: never
-  headers: never
-  pathItems: never
+    schemas: {
+        BarPart: {
+            ingredient: string;
+            /** @enum {string} */
+            mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
+            /** @enum {string} */
+            role: "BASE" | "RICH" | "SOUR" | "SWEET" | "HOT" | "FRESH";
+        };
+        Barred: {
+            cut: string;
+            guest: string;
+            reason: string;
+        };
+        Brief: {
+            /** Format: int32 */
+            bufferMinutes: number;
+            catalogueVersion: string;
+            cooks: components["schemas"]["Cook"][];
+            currency: string;
+            decisions: components["schemas"]["Decisions"];
+            extras?: components["schemas"]["ExtraChoice"][];
+            format: string;
+            /** Format: int32 */
+            formatVersion: number;
+            guests: components["schemas"]["Guest"][];
+            /** Format: int32 */
+            marginPercent: number;
+            /** Format: int32 */
+            mealMinutes: number;
+            menu: components["schemas"]["MenuItem"][];
+            /** @enum {string} */
+            order: "FLAVOUR_BUILDERS" | "HARD_FIRST";
+            ownIngredients?: components["schemas"]["OwnIngredient"][];
+            pantry: components["schemas"]["PantryItem"][];
+            portionsPerAdult: {
+                [key: string]: number;
+            };
+            pots: components["schemas"]["Pot"][];
+            prices: components["schemas"]["PriceSnapshot"];
+            sauceBar?: string[];
+            /** Format: double */
+            sauceMlPerAdult: number;
+            sauces: components["schemas"]["SauceChoice"][];
+            shops: components["schemas"]["Shop"][];
+            /** Format: date-time */
+            sitDown: string;
+            title: string;
+            /** @enum {string} */
+            units: "METRIC" | "US";
+            /** Format: int32 */
+            wasteCentsPerKg: number;
+            zone: string;
+        };
+        Broth: {
+            /** @enum {string} */
+            heat: "NONE" | "MILD" | "MEDIUM" | "HOT";
+            id: string;
+            /** @enum {string} */
+            mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
+            name: string;
+            parts: components["schemas"]["BrothPart"][];
+            remark: string;
+            /** Format: double */
+            saltPercent: number;
+            steps: components["schemas"]["BrothBrothStep"][];
+            tint: string;
+        };
+        BrothBrothStep: {
+            caution: string;
+            id: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            minutesPerLitre: number;
+            passive: boolean;
+            text: string;
+        };
+        BrothNeed: {
+            broth: string;
+            make: components["schemas"]["Figure"];
+            name: string;
+            parts: components["schemas"]["BrothNeedPartNeed"][];
+        };
+        BrothNeedPartNeed: {
+            grams: components["schemas"]["Figure"];
+            ingredient: string;
+            name: string;
+        };
+        BrothPart: {
+            /** Format: double */
+            gramsPerLitre: number;
+            ingredient: string;
+        };
+        Broths: {
+            needs: components["schemas"]["BrothNeed"][];
+            sides: components["schemas"]["SidePlan"][];
+        };
+        CatalogueView: {
+            broths: components["schemas"]["Broth"][];
+            cuts: components["schemas"]["Cut"][];
+            extras: components["schemas"]["Extra"][];
+            ingredients: components["schemas"]["Ingredient"][];
+            sauceBar: components["schemas"]["BarPart"][];
+            sauces: components["schemas"]["Sauce"][];
+            version: string;
+        };
+        Caution: {
+            id: string;
+            /** @enum {string} */
+            step: "GUESTS" | "POTS" | "INGREDIENTS" | "SAUCES" | "SHOPPING" | "PREP" | "TABLE";
+            subject: string;
+            text: string;
+        };
+        Cook: {
+            id: string;
+            name: string;
+        };
+        CookingWindow: {
+            advice: string;
+            bestUntil: components["schemas"]["Figure"];
+            cue: string;
+            cut: string;
+            name: string;
+            overcooked: components["schemas"]["Figure"];
+            pleasant: components["schemas"]["Figure"];
+            ready: components["schemas"]["Figure"];
+            safe: components["schemas"]["Figure"];
+        };
+        CoreProblem: {
+            /** Format: double */
+            brothC: number;
+            dimensionsMm: number[];
+            material: components["schemas"]["Material"];
+            shape: string;
+            /** Format: double */
+            startC: number;
+            /** Format: double */
+            surfaceWPerM2K: number;
+            /** Format: double */
+            targetC: number;
+        };
+        CoreTime: {
+            method: string;
+            /** Format: double */
+            seconds: number;
+        };
+        Cut: {
+            byHand: boolean;
+            /** @enum {string} */
+            choking: "NONE" | "ROUND" | "STICKY" | "LONG";
+            cue: string;
+            dimensionsMm: number[];
+            /** Format: double */
+            dryShare: number;
+            frozenTimes?: components["schemas"]["Times"];
+            id: string;
+            ingredient: string;
+            /** @enum {string} */
+            mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
+            name: string;
+            /** Format: double */
+            pieceGrams?: number;
+            prep: string[];
+            /** @enum {string} */
+            rawRisk: "NONE" | "WHOLE_CUT" | "MINCED" | "POULTRY" | "FILLED" | "FISH" | "SHELLFISH";
+            /** Format: int32 */
+            safeCoreC?: number;
+            safeSource: string;
+            /** @enum {string} */
+            shape: "SLAB" | "CYLINDER" | "SPHERE" | "HEMISPHERE" | "SHORT_CYLINDER" | "BRICK" | "LEAF" | "STRAND";
+            /** @enum {string} */
+            start: "CHILLED" | "AMBIENT" | "FROZEN" | "PRECOOKED" | "DRIED";
+            /** Format: double */
+            swell: number;
+            textures: ("CRISP" | "SPRINGY" | "STRINGY" | "SILKY" | "SPONGY" | "STICKY" | "TENDER" | "FLOURY")[];
+            times: components["schemas"]["Times"];
+        };
+        CutTotal: {
+            /** @enum {string} */
+            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER";
+            cut: string;
+            grams: components["schemas"]["Figure"];
+            name: string;
+            pieces?: components["schemas"]["Figure"];
+            tooFew: boolean;
+        };
+        Deal: {
+            bundle?: boolean;
+            id: string;
+            offer: string;
+            /** Format: int32 */
+            pay?: number;
+            /** Format: int32 */
+            spendCents?: number;
+            /** Format: int32 */
+            take?: number;
+        };
+        Decisions: {
+            drops: components["schemas"]["DecisionsDropPin"][];
+            offers: components["schemas"]["DecisionsOfferPin"][];
+            portions: components["schemas"]["DecisionsPortionPin"][];
+            splashes: components["schemas"]["DecisionsSplashChoice"][];
+            tasks: components["schemas"]["DecisionsTaskPin"][];
+            trades?: components["schemas"]["DecisionsTrade"][];
+        };
+        DecisionsDropPin: {
+            /** Format: int32 */
+            batch: number;
+            cut: string;
+            /** Format: double */
+            minute: number;
+            side: string;
+            toSide: string;
+        };
+        DecisionsOfferPin: {
+            ingredient: string;
+            offer: string;
+        };
+        DecisionsPortionPin: {
+            cut: string;
+            /** Format: double */
+            grams: number;
+            guest: string;
+        };
+        DecisionsSplashChoice: {
+            guest: string;
+            pot: string;
+        };
+        DecisionsTaskPin: {
+            /** Format: int32 */
+            minutesBefore: number;
+            task: string;
+        };
+        DecisionsTrade: {
+            by: string;
+            /** Format: double */
+            grams: number;
+            shortOf: string;
+        };
+        Drop: {
+            amount: string;
+            /** Format: int32 */
+            batch: number;
+            /** Format: int32 */
+            bestUntil: number;
+            byHand: boolean;
+            cut: string;
+            /** Format: int32 */
+            everySeconds: number;
+            /** Format: double */
+            grams: number;
+            homeSide: string;
+            id: string;
+            /** Format: double */
+            loadGrams: number;
+            name: string;
+            /** Format: int32 */
+            overcooked: number;
+            pinned: boolean;
+            /** Format: int32 */
+            putIn: number;
+            /** Format: int32 */
+            ready: number;
+            /** Format: int32 */
+            repeats: number;
+            servings: components["schemas"]["DropServing"][];
+            side: string;
+            /** Format: int32 */
+            takeOut: number;
+            /** Format: double */
+            volumeMl: number;
+        };
+        DropServing: {
+            /** Format: double */
+            grams: number;
+            guest: string;
+            /** Format: int32 */
+            pieces: number;
+        };
+        Equipment: {
+            count: components["schemas"]["Figure"];
+            name: string;
+            remark: string;
+        };
+        EveningBalance: {
+            /** Format: double */
+            dryAtMinute?: number;
+            minutes: components["schemas"]["EveningBalanceMinute"][];
+        };
+        EveningBalanceMinute: {
+            /** Format: double */
+            ml: number;
+            /** Format: double */
+            saltPercent: number;
+        };
+        EveningProblem: {
+            /** Format: double */
+            evaporationMlPerH: number;
+            /** Format: double */
+            ladledMlPerH: number;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: double */
+            saltPercent: number;
+            topUps?: components["schemas"]["EveningProblemTopUp"][];
+            /** Format: double */
+            volumeMl: number;
+        };
+        EveningProblemTopUp: {
+            /** Format: int32 */
+            atMinute: number;
+            /** Format: double */
+            ml: number;
+            /** Format: double */
+            saltPercent: number;
+        };
+        EventReceipt: {
+            /** Format: int32 */
+            known: number;
+            /** Format: int32 */
+            recorded: number;
+        };
+        Extra: {
+            adultsOnly: boolean;
+            ingredient: string;
+            /** @enum {string} */
+            kind: "STARTER" | "PICKLE" | "HERB" | "WRAP" | "DRINK";
+            /** @enum {string} */
+            mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
+            /** Format: double */
+            weight: number;
+        };
+        ExtraChoice: {
+            ingredient: string;
+            /** Format: double */
+            perAdult?: number;
+        };
+        Extras: {
+            keptFrom: components["schemas"]["ExtrasKept"][];
+            needs: components["schemas"]["ExtrasExtraNeed"][];
+        };
+        ExtrasExtraNeed: {
+            amount: components["schemas"]["Figure"];
+            grams: components["schemas"]["Figure"];
+            /** Format: int32 */
+            guests: number;
+            ingredient: string;
+            /** @enum {string} */
+            kind: "STARTER" | "PICKLE" | "HERB" | "WRAP" | "DRINK";
+            name: string;
+        };
+        ExtrasKept: {
+            guest: string;
+            ingredient: string;
+            reason: string;
+        };
+        Figure: {
+            id: string;
+            text: string;
+            unit: string;
+            /** Format: double */
+            value: number;
+        };
+        Guest: {
+            /** @enum {string} */
+            appetite: "TODDLER" | "CHILD" | "LIGHT" | "REGULAR" | "HEARTY";
+            /** Format: int32 */
+            arrivesAfterMinutes: number;
+            delicate?: boolean;
+            /** @enum {string} */
+            heat: "NONE" | "MILD" | "MEDIUM" | "HOT";
+            id: string;
+            /** Format: int32 */
+            leavesAfterMinutes?: number;
+            name: string;
+            needs: components["schemas"]["Need"][];
+            /** Format: int32 */
+            portionPercent?: number;
+            smallChild?: boolean;
+            stirsOwnSauce?: boolean;
+            wishes: components["schemas"]["Wish"][];
+        };
+        GuestTotal: {
+            budgets: components["schemas"]["GuestTotalCategoryBudget"][];
+            empty: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER")[];
+            factor: components["schemas"]["Figure"];
+            food: components["schemas"]["Figure"];
+            guest: string;
+        };
+        GuestTotalCategoryBudget: {
+            /** @enum {string} */
+            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER";
+            grams: components["schemas"]["Figure"];
+        };
+        HeatControllerBoilingPlace: {
+            /** Format: double */
+            altitudeM: number;
+            /** Format: double */
+            saltPercent: number;
+        };
+        HeatControllerTemperature: {
+            /** Format: double */
+            celsius: number;
+        };
+        ImportPreview: {
+            guests: components["schemas"]["Guest"][];
+            offers: components["schemas"]["Offer"][];
+            pantry: components["schemas"]["PantryItem"][];
+            rows: components["schemas"]["ImportPreviewRow"][];
+        };
+        ImportPreviewRow: {
+            good: boolean;
+            /** Format: int64 */
+            number: number;
+            text: string;
+        };
+        Ingredient: {
+            /** @enum {string} */
+            aisle: "DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN";
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** @enum {string} */
+            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER";
+            /** Format: double */
+            densityGPerMl: number;
+            /** Format: double */
+            edibleShare: number;
+            id: string;
+            /** Format: int32 */
+            keepsDays: number;
+            /** @enum {string} */
+            mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
+            name: string;
+            /** @enum {string} */
+            origin: "PLANT" | "EGG" | "MILK" | "FISH" | "MEAT";
+            remark: string;
+            traits: ("PORK" | "BEEF" | "ALCOHOL" | "MEDICINAL_HERB")[];
+        };
+        MarketNews: {
+            /** Format: date */
+            asOf: string;
+            edit?: components["schemas"]["MarketNewsEdit"];
+            effect?: components["schemas"]["MarketNewsEffect"];
+            message: string;
+            /** @enum {string} */
+            state: "NEW" | "CURRENT" | "AWAY";
+        };
+        MarketNewsChange: {
+            name: string;
+            now: string;
+            was: string;
+        };
+        MarketNewsEdit: {
+            prices: components["schemas"]["PriceSnapshot"];
+            shops: components["schemas"]["Shop"][];
+        };
+        MarketNewsEffect: {
+            billAfter: string;
+            billBefore: string;
+            changes: components["schemas"]["MarketNewsChange"][];
+            deals: string[];
+            soldOut: string[];
+        };
+        Material: {
+            /** Format: double */
+            conductivityWPerMK: number;
+            /** Format: double */
+            densityKgPerM3: number;
+            /** Format: double */
+            freezingC: number;
+            /** Format: double */
+            frozenConductivityWPerMK: number;
+            /** Format: double */
+            frozenSpecificHeatJPerKgK: number;
+            /** Format: double */
+            specificHeatJPerKgK: number;
+            /** Format: double */
+            waterShare: number;
+        };
+        MenuItem: {
+            cut: string;
+            fromFrozen: boolean;
+        };
+        Need: {
+            /** @enum {string} */
+            kind: "VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK";
+            /** @enum {string} */
+            strength: "DISLIKE" | "DIET" | "MEDICAL";
+        };
+        NewParty: {
+            guests: string[];
+            /** Format: date-time */
+            sitDown: string;
+            title: string;
+            zone: string;
+        };
+        Offer: {
+            /** Format: int32 */
+            grams?: number;
+            id: string;
+            ingredient: string;
+            name: string;
+            /** Format: int32 */
+            priceCents?: number;
+            /** Format: int32 */
+            priceCentsPerKg?: number;
+            shop: string;
+            /** Format: int32 */
+            stepGrams?: number;
+        };
+        OwnFood: {
+            cuts: components["schemas"]["Cut"][];
+            ingredients: components["schemas"]["Ingredient"][];
+        };
+        OwnIngredient: {
+            /** @enum {string} */
+            aisle?: "DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN";
+            allergens?: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** @enum {string} */
+            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER";
+            cut?: components["schemas"]["OwnIngredientOwnCut"];
+            /** Format: double */
+            edibleShare?: number;
+            id: string;
+            /** Format: int32 */
+            keepsDays?: number;
+            name: string;
+            /** @enum {string} */
+            origin?: "PLANT" | "EGG" | "MILK" | "FISH" | "MEAT";
+            traits?: ("PORK" | "BEEF" | "ALCOHOL" | "MEDICINAL_HERB")[];
+        };
+        OwnIngredientOwnCut: {
+            /** Format: int32 */
+            bestUntilSeconds: number;
+            name: string;
+            /** Format: double */
+            pieceGrams?: number;
+            /** @enum {string} */
+            rawRisk?: "NONE" | "WHOLE_CUT" | "MINCED" | "POULTRY" | "FILLED" | "FISH" | "SHELLFISH";
+            /** Format: int32 */
+            readySeconds: number;
+        };
+        PackProblem: {
+            covers: components["schemas"]["PackProblemCover"][];
+            needs: components["schemas"]["PackProblemNeed"][];
+            offers: components["schemas"]["PackProblemPackOffer"][];
+            /** Format: double */
+            wasteCentsPerKg: number;
+        };
+        PackProblemCover: {
+            by: string;
+            /** Format: double */
+            maxGrams: number;
+            shortOf: string;
+        };
+        PackProblemNeed: {
+            /** Format: double */
+            grams: number;
+            ingredient: string;
+        };
+        PackProblemPackOffer: {
+            /** Format: double */
+            grams?: number;
+            id: string;
+            ingredient: string;
+            /** Format: double */
+            priceCents?: number;
+            /** Format: double */
+            priceCentsPerKg?: number;
+            /** Format: double */
+            stepGrams?: number;
+        };
+        PackSolution: {
+            /** Format: int64 */
+            costCents: number;
+            covered: components["schemas"]["PackSolutionCovered"][];
+            lines: components["schemas"]["PackSolutionLine"][];
+            /** Format: double */
+            objectiveCents: number;
+            /** Format: double */
+            wasteGrams: number;
+        };
+        PackSolutionCovered: {
+            by: string;
+            /** Format: double */
+            grams: number;
+            ingredient: string;
+        };
+        PackSolutionLine: {
+            /** Format: int32 */
+            count: number;
+            offer: string;
+        };
+        PantryItem: {
+            /** Format: double */
+            grams: number;
+            ingredient: string;
+        };
+        PartyEvent: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int32 */
+            count?: number;
+            /** Format: double */
+            grams?: number;
+            /** Format: uuid */
+            id: string;
+            ingredient?: string;
+            /** Format: int32 */
+            priceCents?: number;
+            subject: string;
+            /** @enum {string} */
+            type: "BOUGHT" | "RETURNED" | "SOLD_OUT" | "BACK_ON_SHELF" | "TASK_DONE" | "TASK_REOPENED";
+        };
+        PartySummary: {
+            /** Format: int32 */
+            cuts: number;
+            /** Format: int32 */
+            guests: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            sitDown: string;
+            tints: string[];
+            title: string;
+            zone: string;
+        };
+        PartyView: {
+            brief: components["schemas"]["Brief"];
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            revision: number;
+        };
+        Plan: {
+            broths: components["schemas"]["Broths"];
+            cautions: components["schemas"]["Caution"][];
+            equipment: components["schemas"]["Equipment"][];
+            extras: components["schemas"]["Extras"];
+            ownFood: components["schemas"]["OwnFood"];
+            portions: components["schemas"]["Portions"];
+            prep: components["schemas"]["Prep"];
+            purchases: components["schemas"]["Purchases"];
+            sauces: components["schemas"]["Sauces"];
+            suggestions: components["schemas"]["Suggestion"][];
+            table: components["schemas"]["TablePlan"];
+            unmet: components["schemas"]["Unmet"][];
+            windows: components["schemas"]["CookingWindow"][];
+        };
+        Portion: {
+            cut: string;
+            grams: components["schemas"]["Figure"];
+            guest: string;
+            pieces?: components["schemas"]["Figure"];
+            pinned: boolean;
+            reserved: boolean;
+            served: components["schemas"]["Figure"];
+        };
+        Portions: {
+            barred: components["schemas"]["Barred"][];
+            beatenPins: components["schemas"]["PortionsBeatenPin"][];
+            cuts: components["schemas"]["CutTotal"][];
+            doneness: components["schemas"]["PortionsDone"][];
+            eaters: components["schemas"]["Figure"];
+            food: components["schemas"]["Figure"];
+            guests: components["schemas"]["GuestTotal"][];
+            lines: components["schemas"]["Portion"][];
+            trades: components["schemas"]["PortionsTraded"][];
+        };
+        PortionsBeatenPin: {
+            cut: string;
+            guest: string;
+            /** Format: double */
+            nearestGrams: number;
+            rule: string;
+            /** Format: double */
+            wantedGrams: number;
+        };
+        PortionsDone: {
+            against: string;
+            cut: string;
+            guest: string;
+            /** Format: int32 */
+            seconds: number;
+            /** @enum {string} */
+            served: "PINK" | "JUST_DONE" | "WELL_DONE";
+            time: string;
+            /** @enum {string} */
+            wanted: "PINK" | "JUST_DONE" | "WELL_DONE";
+        };
+        PortionsTraded: {
+            by: string;
+            /** Format: double */
+            grams: number;
+            shortOf: string;
+            text: string;
+        };
+        Pot: {
+            /** Format: int32 */
+            basketsPerSide: number;
+            /** Format: int32 */
+            capacityMl: number;
+            /** Format: int32 */
+            fillPercent: number;
+            id: string;
+            name: string;
+            sides: components["schemas"]["Side"][];
+        };
+        Prep: {
+            beatenPins: components["schemas"]["PrepBeatenPin"][];
+            begins: components["schemas"]["Figure"];
+            handsOn: components["schemas"]["Figure"];
+            tasks: components["schemas"]["PrepTask"][];
+        };
+        PrepBeatenPin: {
+            /** Format: double */
+            nearestMinutes: number;
+            rule: string;
+            task: string;
+            /** Format: int32 */
+            wantedMinutes: number;
+            what: string;
+        };
+        PrepTask: {
+            after: string[];
+            amount: string;
+            before: components["schemas"]["Figure"];
+            caution: string;
+            done: boolean;
+            /** @enum {string} */
+            group: "BROTH" | "CUT" | "SAUCE" | "TABLE";
+            id: string;
+            minutes: components["schemas"]["Figure"];
+            passive: boolean;
+            pinned: boolean;
+            /** Format: date-time */
+            startsAt: string;
+            tool: string;
+            what: string;
+        };
+        PriceSnapshot: {
+            /** Format: date */
+            asOf: string;
+            deals?: components["schemas"]["Deal"][];
+            offers: components["schemas"]["Offer"][];
+        };
+        Purchases: {
+            beatenPins: components["schemas"]["PurchasesBeatenPin"][];
+            bill: components["schemas"]["Figure"];
+            deals: components["schemas"]["PurchasesDealUse"][];
+            needs: components["schemas"]["PurchasesNeed"][];
+            soldOut: components["schemas"]["PurchasesSoldOut"][];
+            tooEarly: components["schemas"]["PurchasesTooEarly"][];
+            trips: components["schemas"]["PurchasesTrip"][];
+            unoffered: components["schemas"]["PurchasesUnoffered"][];
+        };
+        PurchasesBeatenPin: {
+            ingredient: string;
+            offer: string;
+            rule: string;
+        };
+        PurchasesDealUse: {
+            id: string;
+            saved: components["schemas"]["Figure"];
+            shop: string;
+            text: string;
+        };
+        PurchasesLine: {
+            aisle: string;
+            amount: string;
+            /** Format: uuid */
+            boughtEvent?: string;
+            cost: components["schemas"]["Figure"];
+            /** Format: int32 */
+            count: number;
+            deal?: string;
+            /** Format: double */
+            grams: number;
+            id: string;
+            ingredient: string;
+            name: string;
+            offer: string;
+            over?: string;
+            unitPrice: string;
+        };
+        PurchasesNeed: {
+            ingredient: string;
+            missing: components["schemas"]["Figure"];
+            name: string;
+            need: components["schemas"]["Figure"];
+            withMargin: components["schemas"]["Figure"];
+        };
+        PurchasesSoldOut: {
+            ingredient: string;
+            name: string;
+            offer: string;
+            shop: string;
+        };
+        PurchasesTooEarly: {
+            /** Format: int32 */
+            days: number;
+            ingredient: string;
+            /** Format: int32 */
+            keepsDays: number;
+            name: string;
+            shop: string;
+        };
+        PurchasesTrip: {
+            /** Format: date-time */
+            at: string;
+            bill: components["schemas"]["Figure"];
+            lines: components["schemas"]["PurchasesLine"][];
+            name: string;
+            paid: components["schemas"]["Figure"];
+            shop: string;
+        };
+        PurchasesUnoffered: {
+            ingredient: string;
+            missing: components["schemas"]["Figure"];
+            name: string;
+        };
+        Remedy: {
+            /** @enum {string} */
+            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "FREE_PIN" | "SHOW_STEP";
+            label: string;
+            subject: string;
+            value: string;
+        };
+        Sauce: {
+            /** Format: double */
+            brothMlPer100: number;
+            id: string;
+            /** @enum {string} */
+            mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
+            /** Format: double */
+            minutes: number;
+            name: string;
+            parts: components["schemas"]["SaucePart"][];
+            rawEgg: boolean;
+            remark: string;
+        };
+        SauceChoice: {
+            sauce: string;
+        };
+        SaucePart: {
+            ingredient: string;
+            /** Format: double */
+            mlPer100: number;
+        };
+        Sauces: {
+            bar: components["schemas"]["SaucesBar"];
+            clashes: components["schemas"]["SaucesClash"][];
+            needs: components["schemas"]["SaucesSauceNeed"][];
+            servings: components["schemas"]["SaucesServing"][];
+            without: string[];
+        };
+        SaucesBar: {
+            clashes: components["schemas"]["SaucesBarClash"][];
+            guests: string[];
+            needs: components["schemas"]["SaucesBarNeed"][];
+        };
+        SaucesBarClash: {
+            guest: string;
+            ingredient: string;
+            reason: string;
+        };
+        SaucesBarNeed: {
+            grams: components["schemas"]["Figure"];
+            ingredient: string;
+            name: string;
+            role: string;
+            volume: components["schemas"]["Figure"];
+        };
+        SaucesClash: {
+            guest: string;
+            instead: string;
+            reason: string;
+            sauce: string;
+        };
+        SaucesPartNeed: {
+            grams: components["schemas"]["Figure"];
+            ingredient: string;
+            name: string;
+            volume: components["schemas"]["Figure"];
+        };
+        SaucesSauceNeed: {
+            broth?: components["schemas"]["Figure"];
+            caution: string;
+            from: string;
+            make: components["schemas"]["Figure"];
+            name: string;
+            parts: components["schemas"]["SaucesPartNeed"][];
+            remark: string;
+            sauce: string;
+        };
+        SaucesServing: {
+            guest: string;
+            ml: components["schemas"]["Figure"];
+            sauce: string;
+        };
+        Shop: {
+            aisles?: ("DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN")[];
+            closedOn?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            /** Format: time-local */
+            closes?: string;
+            id: string;
+            name: string;
+            /** Format: time-local */
+            opens?: string;
+            /** Format: date-time */
+            tripAt: string;
+        };
+        Side: {
+            broth: string;
+            id: string;
+        };
+        SideHeat: {
+            /** Format: double */
+            evaporatedG: number;
+            temperatureC: number[];
+        };
+        SidePlan: {
+            /** Format: int32 */
+            baskets: number;
+            broth: string;
+            brothName: string;
+            capacity: components["schemas"]["Figure"];
+            dropLimit: components["schemas"]["Figure"];
+            fill: components["schemas"]["Figure"];
+            pot: string;
+            reserve: components["schemas"]["Figure"];
+            room: components["schemas"]["Figure"];
+            side: string;
+            tint: string;
+        };
+        SideProblem: {
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            boilingC: number;
+            drops?: components["schemas"]["SideProblemFoodDrop"][];
+            /** Format: double */
+            effectiveW: number;
+            freeSurface?: boolean;
+            /** Format: double */
+            lossWPerK: number;
+            /** Format: double */
+            massG: number;
+            /** Format: int32 */
+            seconds: number;
+            /** Format: double */
+            specificHeatJPerKgK: number;
+            /** Format: double */
+            startC: number;
+        };
+        SideProblemFoodDrop: {
+            /** Format: int32 */
+            atSecond: number;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            specificHeatJPerKgK: number;
+            /** Format: double */
+            startC: number;
+        };
+        Suggestion: {
+            id: string;
+            remedy: components["schemas"]["Remedy"];
+            text: string;
+        };
+        TablePlan: {
+            beatenPins: components["schemas"]["TablePlanBeatenPin"][];
+            cuesPerMinute: components["schemas"]["Figure"];
+            drops: components["schemas"]["Drop"][];
+            everybodyEats: components["schemas"]["Figure"];
+            guests: components["schemas"]["TablePlanGuestPace"][];
+            longestWait: components["schemas"]["Figure"];
+            /** Format: int32 */
+            mealSeconds: number;
+            remainders: components["schemas"]["TablePlanRemainder"][];
+            sides: components["schemas"]["TablePlanSideUse"][];
+        };
+        TablePlanBeatenPin: {
+            /** Format: int32 */
+            batch: number;
+            cut: string;
+            /** Format: double */
+            nearestMinute: number;
+            nearestSide: string;
+            rule: string;
+            side: string;
+            /** Format: double */
+            wantedMinute: number;
+        };
+        TablePlanBite: {
+            /** Format: int32 */
+            at: number;
+            drop: string;
+        };
+        TablePlanClosed: {
+            guest: string;
+            reason: string;
+        };
+        TablePlanGuestPace: {
+            bites: components["schemas"]["TablePlanBite"][];
+            firstBite: components["schemas"]["Figure"];
+            guest: string;
+            longestWait: components["schemas"]["Figure"];
+            sides: string[];
+        };
+        TablePlanRemainder: {
+            amount: string;
+            /** @enum {string} */
+            cause: "NO_SIDE" | "NO_SIDE_FOR_CUT" | "NO_ROOM";
+            cut: string;
+            /** Format: double */
+            grams: number;
+            guest: string;
+            reason: string;
+        };
+        TablePlanSideUse: {
+            cleanFor: string[];
+            closedTo: components["schemas"]["TablePlanClosed"][];
+            cuts: string[];
+            side: string;
+        };
+        Term: {
+            figureId?: string;
+            label: string;
+            /** @enum {string} */
+            mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
+            source: string;
+            text: string;
+            unit: string;
+            /** Format: double */
+            value: number;
+        };
+        Times: {
+            /** Format: int32 */
+            bestUntil: number;
+            /** Format: int32 */
+            overcooked: number;
+            /** Format: int32 */
+            pleasant: number;
+            /** Format: int32 */
+            safe: number;
+        };
+        Unmet: {
+            guest?: string;
+            id: string;
+            remedy: components["schemas"]["Remedy"];
+            /** @enum {string} */
+            severity: "CANNOT_EAT" | "SHORT" | "WISH";
+            /** @enum {string} */
+            step: "GUESTS" | "POTS" | "INGREDIENTS" | "SAUCES" | "SHOPPING" | "PREP" | "TABLE";
+            text: string;
+        };
+        Wish: {
+            cut: string;
+            /** @enum {string} */
+            doneness?: "PINK" | "JUST_DONE" | "WELL_DONE";
+            /** @enum {string} */
+            liking: "LOVE" | "LIKE" | "IF_NEED_BE" | "NEVER";
+            reserved?: boolean;
+        };
+        Working: {
+            /** @enum {string} */
+            operation: "GIVEN" | "SUM" | "PRODUCT" | "DIFFERENCE" | "QUOTIENT" | "ROUND_UP" | "SHARE" | "MAXIMUM" | "MINIMUM" | "LARGEST_STEP" | "LARGEST_REMAINDER";
+            result: components["schemas"]["Figure"];
+            rule: string;
+            terms: components["schemas"]["Term"][];
+            title: string;
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
-export type $defs = Record<string, never>
+export type $defs = Record<string, never>;
 export interface operations {
-  catalogue: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['CatalogueView']
-        }
-      }
-    }
-  }
-  packs: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PackProblem']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['PackSolution']
-        }
-      }
-    }
-  }
-  list: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['PartySummary'][]
-        }
-      }
-    }
-  }
-  create: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewParty']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['PartyView']
-        }
-      }
-    }
-  }
-  importBrief: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Brief']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['PartyView']
-        }
-      }
-    }
-  }
-  get: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['PartyView']
-        }
-      }
-    }
-  }
-  delete: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  edit: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Brief']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['PartyView']
-        }
-      }
-    }
-  }
-  events: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['PartyEvent'][]
-        }
-      }
-    }
-  }
-  record: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PartyEvent'][]
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['EventReceipt']
-        }
-      }
-    }
-  }
-  preview: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-        kind: 'GUESTS' | 'PANTRY' | 'PRICES'
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'text/csv': string
-        'text/plain': string
-        'text/vcard': string
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['ImportPreview']
-        }
-      }
-    }
-  }
-  news: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['MarketNews']
-        }
-      }
-    }
-  }
-  plan_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['Plan']
-        }
-      }
-    }
-  }
-  draft: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Brief']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['Plan']
-        }
-      }
-    }
-  }
-  restore: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  csv: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/csv;charset=UTF-8': string
-        }
-      }
-    }
-  }
-  markdown: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/markdown;charset=UTF-8': string
-        }
-      }
-    }
-  }
-  pdf: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/pdf': string
-        }
-      }
-    }
-  }
-  working: {
-    parameters: {
-      query: {
-        figure: string
-      }
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['Working']
-        }
-      }
-    }
-  }
-  plan: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Brief']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          '*/*': components['schemas']['Plan']
-        }
-      }
-    }
-  }
+    evening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EveningProblem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EveningBalance"];
+                };
+            };
+        };
+    };
+    catalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CatalogueView"];
+                };
+            };
+        };
+    };
+    boilingPoint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeatControllerBoilingPlace"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HeatControllerTemperature"];
+                };
+            };
+        };
+    };
+    coreTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoreProblem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CoreTime"];
+                };
+            };
+        };
+    };
+    side: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SideProblem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SideHeat"];
+                };
+            };
+        };
+    };
+    packs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackProblem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PackSolution"];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PartySummary"][];
+                };
+            };
+        };
+    };
+    create: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewParty"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PartyView"];
+                };
+            };
+        };
+    };
+    importBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Brief"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PartyView"];
+                };
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PartyView"];
+                };
+            };
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    edit: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Brief"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PartyView"];
+                };
+            };
+        };
+    };
+    events: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PartyEvent"][];
+                };
+            };
+        };
+    };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartyEvent"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EventReceipt"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                kind: "GUESTS" | "PANTRY" | "PRICES";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+                "text/plain": string;
+                "text/vcard": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportPreview"];
+                };
+            };
+        };
+    };
+    news: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MarketNews"];
+                };
+            };
+        };
+    };
+    plan_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Plan"];
+                };
+            };
+        };
+    };
+    draft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Brief"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Plan"];
+                };
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    markdown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/markdown;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    working: {
+        parameters: {
+            query: {
+                figure: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Working"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Brief"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Plan"];
+                };
+            };
+        };
+    };
 }

@@ -21,6 +21,7 @@ class ArchitectureTest {
                     "org.livelyladle.core..",
                     "java..",
                     "javax.measure..",
+                    "org.hipparchus..",
                     "tech.units..",
                     "systems.uom..",
                     "org.apache.commons.csv..",

@@ -38,8 +38,13 @@ class GridIT extends BrowserTest {
         assertThat(drawn).isBetween(100, CELLS / 2);
         assertThat(page.locator("[data-at^='1:']").count()).isLessThan(24);
 
-        page.waitForFunction("() => { const table = document.querySelector('main.sheet table');"
-                + " table.scrollIntoView({block: 'end'}); return table.innerText.includes('Glass noodles') }");
+        Locator last =
+                page.locator("tr", new com.microsoft.playwright.Page.LocatorOptions().setHasText("Glass noodles"));
+        for (int frames = 0; last.count() == 0 && frames < 100; frames++) {
+            page.evaluate("() => { document.querySelector('main.sheet table').scrollIntoView({block: 'end'});"
+                    + " return new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done))) }");
+        }
+        assertThat(last).isVisible();
         assertThat(cell(1, 0)).hasCount(0);
         assertThat(page.locator("[data-at]").count()).isLessThan(CELLS * 6 / 10);
     }

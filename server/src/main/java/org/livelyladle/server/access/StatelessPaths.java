@@ -5,7 +5,13 @@ import java.util.Set;
 
 /** Requests that only compute: no session, no token, nothing stored. */
 final class StatelessPaths {
-    private static final Set<String> PATHS = Set.of("/api/plan", "/api/packs");
+    private static final Set<String> PATHS = Set.of(
+            "/api/plan",
+            "/api/packs",
+            "/api/heat/core-time",
+            "/api/heat/boiling-point",
+            "/api/heat/side",
+            "/api/broths/evening");
 
     private StatelessPaths() {}
 

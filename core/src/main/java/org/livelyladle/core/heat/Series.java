@@ -1,0 +1,81 @@
+package org.livelyladle.core.heat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.analysis.solvers.AllowedSolution;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import org.livelyladle.core.brief.UnsolvableException;
+
+/**
+ * The exact solution for constant properties and a constant broth: one body, or the product of the bodies whose
+ * intersection the piece is (a short cylinder is a cylinder and a slab, a brick three slabs; Carslaw and Jaeger,
+ * Conduction of Heat in Solids, 1.15). Immutable.
+ */
+public final class Series {
+    private static final double MOST_SECONDS = 48 * 3600;
+    private static final int MOST_EVALUATIONS = 300;
+    private static final double TOLERANCE_SECONDS = 1e-9;
+
+    /** A body and how fast it lives [Fo per s]. */
+    private record Factor(Roots roots, double fourierPerSecond) {}
+
+    private final List<Factor> factors;
+
+    private Series(List<Factor> factors) {
+        this.factors = factors;
+    }
+
+    public static Series of(CoreProblem problem) {
+        List<Double> mm = problem.dimensionsMm();
+        List<Factor> factors = new ArrayList<>();
+        switch (problem.body()) {
+            case SHORT_CYLINDER -> {
+                factors.add(factor(Body.CYLINDER, mm.get(0), problem));
+                factors.add(factor(Body.SLAB, mm.get(1), problem));
+            }
+            case BRICK -> mm.forEach(edge -> factors.add(factor(Body.SLAB, edge, problem)));
+            default -> factors.add(factor(problem.body(), mm.get(0), problem));
+        }
+        return new Series(List.copyOf(factors));
+    }
+
+    private static Factor factor(Body body, double fullMm, CoreProblem problem) {
+        double half = fullMm / 2000;
+        double biot = problem.surfaceWPerM2K() * half / problem.material().conductivityWPerMK();
+        return new Factor(new Roots(body, biot), problem.material().diffusivity() / (half * half));
+    }
+
+    /** Excess of the broth over the centre, of that at the start, from 1 down to 0. */
+    public double excess(double seconds) {
+        double product = 1;
+        for (Factor factor : factors) {
+            product *= factor.roots().centre(seconds * factor.fourierPerSecond());
+        }
+        return product;
+    }
+
+    /** Temperature at the centre [°C]. */
+    public double centre(CoreProblem problem, double seconds) {
+        return problem.brothC() - (problem.brothC() - problem.startC()) * excess(seconds);
+    }
+
+    /** When the centre reaches the target, which lies between start and broth [s]. */
+    double seconds(CoreProblem problem) {
+        double wanted = (problem.brothC() - problem.targetC()) / (problem.brothC() - problem.startC());
+        double rate = factors.stream()
+                .mapToDouble(factor -> factor.roots().slowest() * factor.fourierPerSecond())
+                .sum();
+        double until = (2 - StrictMath.log(wanted)) / rate;
+        if (until > MOST_SECONDS && excess(MOST_SECONDS) > wanted) {
+            throw new UnsolvableException(
+                    "targetC", "It takes more than 48 h to reach " + problem.targetC() + " °C; nothing is cooked so.");
+        }
+        return new BracketingNthOrderBrentSolver(TOLERANCE_SECONDS, 5)
+                .solve(
+                        MOST_EVALUATIONS,
+                        time -> excess(time) - wanted,
+                        0,
+                        Math.min(until, MOST_SECONDS),
+                        AllowedSolution.ANY_SIDE);
+    }
+}

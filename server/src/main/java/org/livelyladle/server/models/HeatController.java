@@ -1,0 +1,46 @@
+package org.livelyladle.server.models;
+
+import org.livelyladle.core.brief.Check;
+import org.livelyladle.core.heat.BoilingPoint;
+import org.livelyladle.core.heat.CoreProblem;
+import org.livelyladle.core.heat.CoreTime;
+import org.livelyladle.core.heat.SideHeat;
+import org.livelyladle.core.heat.SideProblem;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Heat by itself over HTTP. */
+@RestController
+@RequestMapping("/api/heat")
+class HeatController {
+    /** Where broth boils. */
+    record BoilingPlace(Double altitudeM, Double saltPercent) {
+        BoilingPlace {
+            Check.present(altitudeM, "altitudeM");
+            Check.present(saltPercent, "saltPercent");
+        }
+    }
+
+    /** A temperature [°C]. */
+    record Temperature(double celsius) {}
+
+    /** When the centre of a piece reaches a temperature; 422 when it never does. */
+    @PostMapping("/core-time")
+    CoreTime coreTime(@RequestBody CoreProblem problem) {
+        return CoreTime.of(problem);
+    }
+
+    /** Boiling point of salted broth at an altitude. */
+    @PostMapping("/boiling-point")
+    Temperature boilingPoint(@RequestBody BoilingPlace place) {
+        return new Temperature(BoilingPoint.celsius(place.altitudeM(), place.saltPercent()));
+    }
+
+    /** Temperature of a side second by second; 422 when it boils dry. */
+    @PostMapping("/side")
+    SideHeat side(@RequestBody SideProblem problem) {
+        return SideHeat.of(problem);
+    }
+}
