@@ -11,7 +11,8 @@ final class StatelessPaths {
             "/api/heat/core-time",
             "/api/heat/boiling-point",
             "/api/heat/side",
-            "/api/broths/evening");
+            "/api/broths/evening",
+            "/api/prep-schedule");
 
     private StatelessPaths() {}
 

@@ -1,0 +1,18 @@
+package org.livelyladle.server.models;
+
+import org.livelyladle.core.schedule.Schedule;
+import org.livelyladle.core.schedule.ScheduleProblem;
+import org.livelyladle.core.schedule.Scheduler;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Scheduling over HTTP. */
+@RestController
+class ScheduleController {
+    /** The least makespan found; 422 names a circle, an unknown id, or a need over what there is. */
+    @PostMapping("/api/prep-schedule")
+    Schedule schedule(@RequestBody ScheduleProblem problem) {
+        return Scheduler.solve(problem);
+    }
+}
