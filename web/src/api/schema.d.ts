@@ -324,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/prep-schedule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["schedule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -338,6 +354,7 @@ export interface components {
         Barred: {
             cut: string;
             guest: string;
+            instead: string;
             reason: string;
         };
         Brief: {
@@ -1226,6 +1243,28 @@ export interface components {
             ml: components["schemas"]["Figure"];
             sauce: string;
         };
+        Schedule: {
+            /** Format: int32 */
+            makespanMinutes: number;
+            starts: {
+                [key: string]: number;
+            };
+        };
+        ScheduleProblem: {
+            resources: {
+                [key: string]: number;
+            };
+            tasks: components["schemas"]["ScheduleProblemTask"][];
+        };
+        ScheduleProblemTask: {
+            after?: string[];
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+            needs?: {
+                [key: string]: number;
+            };
+        };
         Shop: {
             aisles?: ("DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN")[];
             closedOn?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
@@ -1963,6 +2002,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Plan"];
+                };
+            };
+        };
+    };
+    schedule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScheduleProblem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Schedule"];
                 };
             };
         };

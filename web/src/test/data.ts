@@ -120,7 +120,7 @@ export function aPlan(): Plan {
         line('ada', 'tofu.cubes', 100),
         line('bo', 'tofu.cubes', 100),
       ],
-      barred: [{ guest: 'ada', cut: 'beef.sliced', reason: 'vegan' }],
+      barred: [{ guest: 'ada', cut: 'beef.sliced', reason: 'vegan', instead: 'Tofu, cubes' }],
       beatenPins: [],
       doneness: [],
       trades: [],

@@ -20,7 +20,7 @@ const cuts = computed(() =>
     done: plan.value.portions.doneness.find((d) => d.guest === props.guest.id && d.cut === cut.cut),
     barred: plan.value.portions.barred.find(
       (b) => b.guest === props.guest.id && b.cut === cut.cut && b.reason !== 'never eats it',
-    )?.reason,
+    ),
   })),
 )
 
@@ -55,7 +55,10 @@ function setDoneness(cut: string, doneness: NonNullable<Wish['doneness']>): void
       <span v-if="cut.wish?.reserved" class="chip faint">kept apart</span>
     </button>
     <span v-else>{{ cut.name }}</span>
-    <span v-if="cut.barred" class="quiet">not for {{ guest.name }}: {{ cut.barred }}</span>
+    <span v-if="cut.barred" class="quiet"
+      >not for {{ guest.name }}: {{ cut.barred.reason
+      }}{{ cut.barred.instead ? `; ${cut.barred.instead.toLowerCase()} instead` : '' }}</span
+    >
     <span v-else class="likings">
       <ChipChoice
         :options="LIKINGS"

@@ -13,7 +13,7 @@ it('has a row for each cut and a cell for each guest', () => {
 it('shows pieces where there are pieces, else grams, and why there is nothing', () => {
   const [meat, tofu] = gridOf(aBrief(), aPlan())
 
-  expect(meat?.rows[0]?.cells[0]).toMatchObject({ barred: 'vegan', text: '' })
+  expect(meat?.rows[0]?.cells[0]).toMatchObject({ barred: 'vegan; Tofu, cubes instead', text: '' })
   expect(meat?.rows[0]?.cells[1]).toMatchObject({ barred: undefined, text: '8', grams: 100 })
   expect(tofu?.rows[0]?.cells[0]?.text).toBe('100')
 })

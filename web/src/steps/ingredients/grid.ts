@@ -32,7 +32,12 @@ export interface Group {
 /** The guests-by-ingredients grid, by category in menu order. */
 export function gridOf(brief: Brief, plan: Plan): Group[] {
   const lines = new Map(plan.portions.lines.map((line) => [`${line.guest} ${line.cut}`, line]))
-  const barred = new Map(plan.portions.barred.map((b) => [`${b.guest} ${b.cut}`, b.reason]))
+  const barred = new Map(
+    plan.portions.barred.map((b) => [
+      `${b.guest} ${b.cut}`,
+      b.instead ? `${b.reason}; ${b.instead} instead` : b.reason,
+    ]),
+  )
   const groups: Group[] = []
   for (const cut of plan.portions.cuts) {
     const [name, ...detail] = cut.name.split(', ')

@@ -4,6 +4,7 @@ import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import SauceBar from './SauceBar.vue'
 import SauceCard from './SauceCard.vue'
+import SauceShopping from './SauceShopping.vue'
 
 /** The house sauces on the table, the sauce bar, then what else could be stirred. */
 const { brief, plan, catalogue } = useOpenParty()
@@ -22,6 +23,7 @@ const others = computed(() => catalogue.value.sauces.filter((sauce) => !chosen.v
   </div>
   <SauceCard v-for="sauce in onTable" :key="sauce.id" :sauce="sauce" />
   <SauceBar />
+  <SauceShopping />
   <h2 v-if="others.length > 0" class="others">More house sauces</h2>
   <SauceCard v-for="sauce in others" :key="sauce.id" :sauce="sauce" />
   <StepNotes step="SAUCES" />

@@ -40,6 +40,7 @@ public final class PortionPlanner {
     private final Ledger ledger;
     private final KitchenText text;
     private final List<Cut> menu;
+    private final Alternatives alternatives;
     private final List<Barred> barred = new ArrayList<>();
     private final List<Portions.BeatenPin> beaten = new ArrayList<>();
     private final Map<String, Figure> factors = new LinkedHashMap<>();
@@ -57,6 +58,7 @@ public final class PortionPlanner {
                 .sorted(Comparator.comparing(
                         (Cut cut) -> catalogue.ingredientOf(cut).category()))
                 .toList();
+        this.alternatives = new Alternatives(catalogue, menu);
     }
 
     public Portions plan() {
@@ -163,7 +165,8 @@ public final class PortionPlanner {
     }
 
     private void bar(Guest guest, Cut cut, String reason) {
-        barred.add(new Barred(guest.id(), cut.id(), reason));
+        String instead = alternatives.instead(guest, cut);
+        barred.add(new Barred(guest.id(), cut.id(), reason, instead));
         brief.decisions()
                 .portion(guest.id(), cut.id())
                 .ifPresent(pin -> beaten.add(

@@ -75,7 +75,7 @@ class PortionPlannerTest {
         assertThat(grams(portions, "ann", "beef-ribeye.sliced")).isZero();
         assertThat(grams(portions, "ann", "tofu-firm.cubes")).isGreaterThan(grams(portions, "ben", "tofu-firm.cubes"));
         assertThat(portions.guests().get(0).empty()).contains(Category.MEAT, Category.SEAFOOD);
-        assertThat(portions.barred()).contains(new Barred("ann", "prawn.peeled", "vegan"));
+        assertThat(portions.barred()).contains(new Barred("ann", "prawn.peeled", "vegan", "Shiitake, halved"));
     }
 
     /** Total food stays the same whatever a guest may eat, as long as there is anything to eat. */

@@ -45,7 +45,7 @@ class ScheduleHttpTest extends ServerTest {
                 "\"minutes\":15, | '' | 400 | minutes",
                 "\"id\":\"blanch\" | \"id\":\"stock\" | 400 | stock",
                 "\"cook\":2 | \"cook\":-2 | 400 | cook",
-                "\"tasks\" | \"jobs\" | 400 | jobs"
+                "\"tasks\" | \"jobs\" | 400 | tasks"
             })
     void whatIsRefusedIsNamed(String good, String bad, int status, String named) throws Exception {
         assertThat(GOOD).contains(good);
