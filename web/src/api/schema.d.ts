@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/heat/core-curve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["coreCurve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/heat/core-time": {
         parameters: {
             query?: never;
@@ -471,6 +487,18 @@ export interface components {
             pleasant: components["schemas"]["Figure"];
             ready: components["schemas"]["Figure"];
             safe: components["schemas"]["Figure"];
+        };
+        CoreCurve: {
+            method: string;
+            points: components["schemas"]["CoreCurvePoint"][];
+            /** Format: double */
+            seconds: number;
+        };
+        CoreCurvePoint: {
+            /** Format: double */
+            centreC: number;
+            /** Format: double */
+            second: number;
         };
         CoreProblem: {
             /** Format: double */
@@ -1511,6 +1539,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HeatControllerTemperature"];
+                };
+            };
+        };
+    };
+    coreCurve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoreProblem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CoreCurve"];
                 };
             };
         };

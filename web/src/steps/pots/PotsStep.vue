@@ -6,10 +6,12 @@ import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
 import PotCard from './PotCard.vue'
+import WindowBench from './WindowBench.vue'
 
 const { party, brief, plan } = useOpenParty()
 /** The side whose broth is picked up, to be put down on another one. */
 const picked = ref<string>()
+const bench = ref(false)
 
 function pick(side: string): void {
   const from = picked.value
@@ -42,7 +44,8 @@ function addPot(): void {
     <span v-for="need in plan.broths.needs" :key="need.broth" class="make">
       <span class="quiet">{{ need.name }}</span> <FigureText :figure="need.make" />
     </span>
-    <v-btn class="push" variant="outlined" :prepend-icon="mdiPlus" @click="addPot">Add a pot</v-btn>
+    <button type="button" class="chip push" @click="bench = true">Window bench</button>
+    <v-btn variant="outlined" :prepend-icon="mdiPlus" @click="addPot">Add a pot</v-btn>
   </div>
   <p v-if="picked" class="quiet hint" role="status">Now choose the side to swap it with.</p>
   <div class="pots">
@@ -52,6 +55,7 @@ function addPot(): void {
     No pot yet: nobody can cook. Add one pot for four to six guests.
   </p>
   <StepNotes step="POTS" />
+  <WindowBench v-if="bench" @close="bench = false" />
 </template>
 
 <style scoped>

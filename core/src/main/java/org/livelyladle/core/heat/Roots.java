@@ -15,6 +15,8 @@ import org.hipparchus.special.BesselJ;
  * cylinder  z J1(z) = Bi J0(z)     C = 2 J1 / (z (J0^2 + J1^2))
  * sphere    1 - z cot z = Bi       C = 4 (sin z - z cos z) / (2 z - sin 2z)
  * </pre>
+ *
+ * Filled by one thread.
  */
 final class Roots {
     /** Below this Fo the centre has felt nothing to double precision, and the terms kept here are enough above it. */
@@ -32,27 +34,36 @@ final class Roots {
 
     private static final double NEGLIGIBLE = 1e-16;
 
+    private final Body body;
+    private final UnivariateFunction equation;
     private final double[] squares = new double[TERMS];
     private final double[] coefficients = new double[TERMS];
+    private int found;
 
     /**
      * @param body slab, cylinder or sphere
      * @param biot Bi, above 0
      */
     Roots(Body body, double biot) {
-        UnivariateFunction equation = equation(body, Math.min(biot, FIXED_SURFACE));
-        BracketingNthOrderBrentSolver solver = new BracketingNthOrderBrentSolver(TOLERANCE, TOLERANCE, 5);
-        for (int n = 0; n < TERMS; n++) {
-            double from = n * Math.PI + EDGE;
-            double to = (n + (body == Body.SLAB ? 0.5 : 1)) * Math.PI - EDGE;
-            if (body == Body.CYLINDER) {
-                from = n == 0 ? EDGE : besselZero(n + 0.25, -3) - EXPANSION_ERROR;
-                to = besselZero(n + 0.75, 1) + EXPANSION_ERROR;
-            }
-            double z = solver.solve(MOST_EVALUATIONS, equation, from, to, AllowedSolution.ANY_SIDE);
-            squares[n] = z * z;
-            coefficients[n] = coefficient(body, z);
+        this.body = body;
+        this.equation = equation(body, Math.min(biot, FIXED_SURFACE));
+        next();
+    }
+
+    /** Finds one more root; most questions need only the first few. */
+    private void next() {
+        int n = found;
+        double from = n * Math.PI + EDGE;
+        double to = (n + (body == Body.SLAB ? 0.5 : 1)) * Math.PI - EDGE;
+        if (body == Body.CYLINDER) {
+            from = n == 0 ? EDGE : besselZero(n + 0.25, -3) - EXPANSION_ERROR;
+            to = besselZero(n + 0.75, 1) + EXPANSION_ERROR;
         }
+        double z = new BracketingNthOrderBrentSolver(TOLERANCE, TOLERANCE, 5)
+                .solve(MOST_EVALUATIONS, equation, from, to, AllowedSolution.ANY_SIDE);
+        squares[n] = z * z;
+        coefficients[n] = coefficient(body, z);
+        found = n + 1;
     }
 
     /** McMahon's expansion of a zero of J0 (numerator 1) or J1 (numerator -3); Abramowitz and Stegun 9.5.12. */
@@ -92,6 +103,9 @@ final class Roots {
         }
         double sum = 0;
         for (int n = 0; n < TERMS; n++) {
+            if (n == found) {
+                next();
+            }
             double decay = StrictMath.exp(-squares[n] * fourier);
             sum += coefficients[n] * decay;
             if (decay < NEGLIGIBLE) {
@@ -99,6 +113,11 @@ final class Roots {
             }
         }
         return Math.min(1, sum);
+    }
+
+    /** Coefficient of the slowest term, which alone is left from Fo 0.2 on. */
+    double firstCoefficient() {
+        return coefficients[0];
     }
 
     /** The slowest decay [1 per Fo]. */

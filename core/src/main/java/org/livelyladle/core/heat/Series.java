@@ -9,12 +9,18 @@ import org.livelyladle.core.brief.UnsolvableException;
 /**
  * The exact solution for constant properties and a constant broth: one body, or the product of the bodies whose
  * intersection the piece is (a short cylinder is a cylinder and a slab, a brick three slabs; Carslaw and Jaeger,
- * Conduction of Heat in Solids, 1.15). Immutable.
+ * Conduction of Heat in Solids, 1.15). Used by one thread.
  */
-public final class Series {
+final class Series {
     private static final double MOST_SECONDS = 48 * 3600;
     private static final int MOST_EVALUATIONS = 300;
     private static final double TOLERANCE_SECONDS = 1e-9;
+    /** The first term alone errs by less than this either way where it is any use. */
+    private static final double CLOSE_BELOW = 0.9;
+
+    private static final double CLOSE_ABOVE = 1.001;
+    /** At this many time constants of the slowest term every early target is passed. */
+    private static final double MORE_THAN_ANY = 1.5;
 
     /** A body and how fast it lives [Fo per s]. */
     private record Factor(Roots roots, double fourierPerSecond) {}
@@ -25,7 +31,7 @@ public final class Series {
         this.factors = factors;
     }
 
-    public static Series of(CoreProblem problem) {
+    static Series of(CoreProblem problem) {
         List<Double> mm = problem.dimensionsMm();
         List<Factor> factors = new ArrayList<>();
         switch (problem.body()) {
@@ -46,7 +52,7 @@ public final class Series {
     }
 
     /** Excess of the broth over the centre, of that at the start, from 1 down to 0. */
-    public double excess(double seconds) {
+    private double excess(double seconds) {
         double product = 1;
         for (Factor factor : factors) {
             product *= factor.roots().centre(seconds * factor.fourierPerSecond());
@@ -54,9 +60,13 @@ public final class Series {
         return product;
     }
 
-    /** Temperature at the centre [°C]. */
-    public double centre(CoreProblem problem, double seconds) {
-        return problem.brothC() - (problem.brothC() - problem.startC()) * excess(seconds);
+    /** Temperature at the centre [°C] at some moments [s]. */
+    double[] centres(CoreProblem problem, double[] moments) {
+        double[] centres = new double[moments.length];
+        for (int i = 0; i < moments.length; i++) {
+            centres[i] = problem.brothC() - (problem.brothC() - problem.startC()) * excess(moments[i]);
+        }
+        return centres;
     }
 
     /** When the centre reaches the target, which lies between start and broth [s]. */
@@ -65,16 +75,21 @@ public final class Series {
         double rate = factors.stream()
                 .mapToDouble(factor -> factor.roots().slowest() * factor.fourierPerSecond())
                 .sum();
-        double until = (2 - StrictMath.log(wanted)) / rate;
+        double coefficient = factors.stream()
+                .mapToDouble(factor -> factor.roots().firstCoefficient())
+                .reduce(1, (x, y) -> x * y);
+        double oneTerm = StrictMath.log(coefficient / wanted) / rate;
+        double until = Math.max(oneTerm * CLOSE_ABOVE, MORE_THAN_ANY / rate);
         if (until > MOST_SECONDS && excess(MOST_SECONDS) > wanted) {
             throw new UnsolvableException(
                     "targetC", "It takes more than 48 h to reach " + problem.targetC() + " °C; nothing is cooked so.");
         }
+        double from = oneTerm > 0 && excess(oneTerm * CLOSE_BELOW) > wanted ? oneTerm * CLOSE_BELOW : 0;
         return new BracketingNthOrderBrentSolver(TOLERANCE_SECONDS, 5)
                 .solve(
                         MOST_EVALUATIONS,
                         time -> excess(time) - wanted,
-                        0,
+                        from,
                         Math.min(until, MOST_SECONDS),
                         AllowedSolution.ANY_SIDE);
     }

@@ -12,7 +12,7 @@ import org.livelyladle.core.brief.UnsolvableException;
  * A hemisphere is taken as the sphere of the same volume to surface, two thirds of its diameter. Immutable.
  */
 final class Thawing {
-    private static final int CELLS = 40;
+    private static final int CELLS = 28;
     private static final double SAFETY = 0.8;
     private static final long MOST_STEPS = 3_000_000;
 
@@ -83,6 +83,28 @@ final class Thawing {
                         .formatted(MOST_STEPS * step, MOST_STEPS, before));
     }
 
+    /** Temperature at the centre [°C] at ascending moments [s], linear between steps. */
+    double[] centres(DoubleUnaryOperator brothC, double[] moments) {
+        double[] enthalpy = new double[CELLS];
+        Arrays.fill(enthalpy, material.enthalpy(startC));
+        double[] centres = new double[moments.length];
+        double step = step();
+        double before = startC;
+        double centre = startC;
+        long n = 0;
+        for (int i = 0; i < moments.length; i++) {
+            while (n * step < moments[i] && n < MOST_STEPS) {
+                before = centre;
+                advance(enthalpy, brothC.applyAsDouble(n * step), step);
+                centre = centre(enthalpy);
+                n++;
+            }
+            double back = n == 0 ? 0 : n - moments[i] / step;
+            centres[i] = centre - Math.min(1, back) * (centre - before);
+        }
+        return centres;
+    }
+
     /** The largest stable step, by the shell that reacts fastest [s]. */
     private double step() {
         double conductivity = Math.max(material.conductivityWPerMK(), material.frozenConductivityWPerMK());
@@ -125,8 +147,12 @@ final class Thawing {
         }
     }
 
-    /** Quadratic through the two innermost shells, with no slope at the centre. */
+    /**
+     * Quadratic through the two innermost shells, with no slope at the centre; while the front passes between them that
+     * would fall below freezing, where thawed food is not.
+     */
     private double centre(double[] enthalpy) {
-        return (9 * material.temperature(enthalpy[0]) - material.temperature(enthalpy[1])) / 8;
+        double quadratic = (9 * material.temperature(enthalpy[0]) - material.temperature(enthalpy[1])) / 8;
+        return enthalpy[0] < 0 ? quadratic : Math.max(material.freezingC(), quadratic);
     }
 }

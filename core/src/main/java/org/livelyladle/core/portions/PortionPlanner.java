@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.PortionPin;
 import org.livelyladle.core.brief.Guest;
@@ -40,6 +39,7 @@ public final class PortionPlanner {
     private final Ledger ledger;
     private final KitchenText text;
     private final List<Cut> menu;
+    private final Budgets budgets;
     private final Alternatives alternatives;
     private final List<Barred> barred = new ArrayList<>();
     private final List<Portions.BeatenPin> beaten = new ArrayList<>();
@@ -58,6 +58,7 @@ public final class PortionPlanner {
                 .sorted(Comparator.comparing(
                         (Cut cut) -> catalogue.ingredientOf(cut).category()))
                 .toList();
+        this.budgets = new Budgets(brief, ledger, text);
         this.alternatives = new Alternatives(catalogue, menu);
     }
 
@@ -70,7 +71,10 @@ public final class PortionPlanner {
         List<GuestTotal> guests =
                 drafts.stream().map(draft -> withFood(draft, lines)).toList();
         Figure eaters = ledger.figure(
-                        "eaters", sum(factors.values()), "1", KitchenText.number(sum(factors.values()), 1))
+                        "eaters",
+                        Budgets.sum(factors.values()),
+                        "1",
+                        KitchenText.number(Budgets.sum(factors.values()), 1))
                 .by(
                         "Regular eaters",
                         "Everybody counted by appetite",
@@ -101,50 +105,23 @@ public final class PortionPlanner {
 
     /** Fills {@link #shares} for one guest. */
     private GuestTotal share(Guest guest) {
-        Figure factor = factor(guest);
+        Figure factor = budgets.factor(guest);
         factors.put(guest.id(), factor);
         Map<Category, List<Cut>> open = openCuts(guest);
         Map<Category, Figure> own = new EnumMap<>(Category.class);
-        Category.served().forEach(category -> own.put(category, ownBudget(guest, factor, category)));
-        List<GuestTotal.CategoryBudget> budgets = new ArrayList<>();
-        Map<Category, List<Figure>> inflows = inflows(guest, own, open.keySet());
+        Category.served().forEach(category -> own.put(category, budgets.own(guest, factor, category)));
+        List<GuestTotal.CategoryBudget> shares = new ArrayList<>();
+        Map<Category, List<Figure>> inflows = budgets.inflows(guest, own, open.keySet());
         open.forEach((category, cuts) -> {
-            Figure budget = budget(guest, category, own.get(category), inflows.getOrDefault(category, List.of()));
-            budgets.add(new GuestTotal.CategoryBudget(category, budget));
+            Figure budget =
+                    budgets.budget(guest, category, own.get(category), inflows.getOrDefault(category, List.of()));
+            shares.add(new GuestTotal.CategoryBudget(category, budget));
             shareCategory(guest, category, cuts, budget);
         });
         List<Category> empty = Category.served().stream()
                 .filter(category -> own.get(category).value() > 0 && !open.containsKey(category))
                 .toList();
-        return new GuestTotal(guest.id(), factor, factor, budgets, empty);
-    }
-
-    private Figure factor(Guest guest) {
-        double share = guest.eatsUsualPortion() ? 1 : guest.portionPercent() / 100.0;
-        double factor = guest.appetite().factor() * share;
-        return ledger.figure("factor." + guest.id(), factor, "1", KitchenText.number(factor, 2))
-                .by(
-                        "Appetite of " + guest.name(),
-                        "A " + guest.appetite().label() + (guest.eatsUsualPortion() ? "" : " x part of the portion"),
-                        PRODUCT,
-                        () -> Stream.of(
-                                        Term.of(
-                                                guest.appetite().label(),
-                                                guest.appetite().factor(),
-                                                "1",
-                                                KitchenText.number(
-                                                        guest.appetite().factor(), 2),
-                                                "0.30 lb of sliced meat for a regular eater, 0.50 lb for a big one",
-                                                guest.appetite().mark()),
-                                        Term.of(
-                                                "part of the usual portion",
-                                                share,
-                                                "1",
-                                                guest.portionPercent() + " %",
-                                                "your choice",
-                                                Mark.HOST))
-                                .limit(guest.eatsUsualPortion() ? 1 : 2)
-                                .toList());
+        return new GuestTotal(guest.id(), factor, factor, shares, empty);
     }
 
     private Map<Category, List<Cut>> openCuts(Guest guest) {
@@ -171,77 +148,6 @@ public final class PortionPlanner {
                 .portion(guest.id(), cut.id())
                 .ifPresent(pin -> beaten.add(
                         new Portions.BeatenPin(guest.id(), cut.id(), pin.grams(), 0, guest.name() + ": " + reason)));
-    }
-
-    private Figure ownBudget(Guest guest, Figure factor, Category category) {
-        double portion = brief.portionsPerAdult().get(category);
-        double grams = factor.value() * portion;
-        boolean usual = portion == category.gramsPerAdult();
-        Mark mark = !usual ? Mark.HOST : category == Category.MEAT ? Mark.COMMON_PRACTICE : Mark.MEMORY;
-        return ledger.figure("own." + guest.id() + "." + category, grams, "g", text.grams(grams))
-                .by(
-                        guest.name() + "'s " + category.label(),
-                        "Appetite x portion per adult",
-                        PRODUCT,
-                        () -> List.of(
-                                Term.of("appetite", factor),
-                                Term.of(
-                                        "portion per adult",
-                                        portion,
-                                        "g",
-                                        text.grams(portion),
-                                        usual ? category.source() : "set for this party",
-                                        mark)));
-    }
-
-    private Map<Category, List<Figure>> inflows(Guest guest, Map<Category, Figure> own, Set<Category> open) {
-        Map<Category, List<Figure>> inflows = new EnumMap<>(Category.class);
-        for (Category from : Category.served()) {
-            if (open.contains(from) || own.get(from).value() == 0) {
-                continue;
-            }
-            Map<Category, Double> weights = Reflow.from(from, open);
-            double all =
-                    weights.values().stream().mapToDouble(Double::doubleValue).sum();
-            weights.forEach((to, weight) -> {
-                double grams = own.get(from).value() * weight / all;
-                Figure figure = ledger.figure(
-                                "reflow." + guest.id() + "." + from + "." + to, grams, "g", text.grams(grams))
-                        .by(
-                                guest.name() + ": " + from.label() + " becomes " + to.label(),
-                                "What a guest does not eat in one category is eaten in others",
-                                SHARE,
-                                () -> List.of(
-                                        Term.of(from.label() + " not eaten", own.get(from)),
-                                        weight("weight of " + to.label(), weight),
-                                        weight("all weights", all)));
-                inflows.computeIfAbsent(to, c -> new ArrayList<>()).add(figure);
-            });
-        }
-        return inflows;
-    }
-
-    private static Term weight(String label, double weight) {
-        return Term.of(label, weight, "1", KitchenText.number(weight, 2), "", Mark.MEMORY);
-    }
-
-    private Figure budget(Guest guest, Category category, Figure own, List<Figure> inflows) {
-        double grams = own.value() + sum(inflows);
-        return ledger.figure("budget." + guest.id() + "." + category, grams, "g", text.grams(grams))
-                .by(
-                        guest.name() + "'s " + category.label() + " in all",
-                        "Own portion and what moved here from categories with nothing to eat",
-                        SUM,
-                        () -> {
-                            List<Term> terms = new ArrayList<>();
-                            terms.add(Term.of("own portion", own));
-                            inflows.forEach(inflow -> terms.add(Term.of(
-                                    "from "
-                                            + Category.valueOf(inflow.id().split("\\.")[2])
-                                                    .label(),
-                                    inflow)));
-                            return terms;
-                        });
     }
 
     private void shareCategory(Guest guest, Category category, List<Cut> cuts, Figure budget) {
@@ -292,8 +198,8 @@ public final class PortionPlanner {
                         SHARE,
                         () -> List.of(
                                 Term.of("budget", rest),
-                                weight(guest.name() + " " + liking.label() + " it", liking.weight()),
-                                weight(
+                                Budgets.weight(guest.name() + " " + liking.label() + " it", liking.weight()),
+                                Budgets.weight(
                                         cut.dryShare() < 1
                                                 ? "all likings x dry share " + KitchenText.number(cut.dryShare(), 2)
                                                 : "all likings",
@@ -409,13 +315,5 @@ public final class PortionPlanner {
 
     private String nameOf(String guest) {
         return brief.guest(guest).orElseThrow().name();
-    }
-
-    private static double sum(Iterable<Figure> figures) {
-        double sum = 0;
-        for (Figure figure : figures) {
-            sum += figure.value();
-        }
-        return sum;
     }
 }

@@ -1,6 +1,5 @@
 package org.livelyladle.core.sauces;
 
-import static org.livelyladle.core.measure.Operation.PRODUCT;
 import static org.livelyladle.core.measure.Operation.SHARE;
 import static org.livelyladle.core.measure.Operation.SUM;
 
@@ -116,21 +115,8 @@ final class BarPlanner {
                         () -> own.stream()
                                 .map(t -> Term.of(t.guest().name(), t.ml()))
                                 .toList());
-        double grams = ml * ingredient.densityGPerMl();
-        Figure weight = ledger.figure("bar." + ingredient.id(), grams, "g", text.grams(grams))
-                .by(
-                        ingredient.name() + " on the sauce bar, weight",
-                        "Volume x density",
-                        PRODUCT,
-                        () -> List.of(
-                                Term.of("volume", volume),
-                                Term.of(
-                                        "density",
-                                        ingredient.densityGPerMl(),
-                                        "g/ml",
-                                        KitchenText.number(ingredient.densityGPerMl(), 2) + " g/ml",
-                                        "catalogue",
-                                        ingredient.mark())));
+        Figure weight = new ByDensity(ledger, text)
+                .grams("bar." + ingredient.id(), ingredient.name() + " on the sauce bar, weight", ingredient, volume);
         return new Sauces.BarNeed(
                 ingredient.id(), ingredient.name(), part.role().label(), volume, weight);
     }

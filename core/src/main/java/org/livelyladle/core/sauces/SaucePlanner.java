@@ -212,21 +212,8 @@ public final class SaucePlanner {
                         "Sauce to stir x share",
                         PRODUCT,
                         () -> List.of(Term.of("sauce to stir", make), share(part.mlPer100(), sauce)));
-        double grams = ml * ingredient.densityGPerMl();
-        Figure weight = ledger.figure(id, grams, "g", text.grams(grams))
-                .by(
-                        ingredient.name() + " for " + sauce.name() + ", weight",
-                        "Volume x density",
-                        PRODUCT,
-                        () -> List.of(
-                                Term.of("volume", volume),
-                                Term.of(
-                                        "density",
-                                        ingredient.densityGPerMl(),
-                                        "g/ml",
-                                        KitchenText.number(ingredient.densityGPerMl(), 2) + " g/ml",
-                                        "catalogue",
-                                        ingredient.mark())));
+        Figure weight = new ByDensity(ledger, text)
+                .grams(id, ingredient.name() + " for " + sauce.name() + ", weight", ingredient, volume);
         return new Sauces.PartNeed(ingredient.id(), ingredient.name(), volume, weight);
     }
 }

@@ -2,6 +2,7 @@ package org.livelyladle.server.models;
 
 import org.livelyladle.core.brief.Check;
 import org.livelyladle.core.heat.BoilingPoint;
+import org.livelyladle.core.heat.CoreCurve;
 import org.livelyladle.core.heat.CoreProblem;
 import org.livelyladle.core.heat.CoreTime;
 import org.livelyladle.core.heat.SideHeat;
@@ -30,6 +31,12 @@ class HeatController {
     @PostMapping("/core-time")
     CoreTime coreTime(@RequestBody CoreProblem problem) {
         return CoreTime.of(problem);
+    }
+
+    /** Temperature at the centre of a piece over time, with the moment it reaches the target. */
+    @PostMapping("/core-curve")
+    CoreCurve coreCurve(@RequestBody CoreProblem problem) {
+        return CoreCurve.of(problem);
     }
 
     /** Boiling point of salted broth at an altitude. */
