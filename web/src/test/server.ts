@@ -22,10 +22,18 @@ export const server = {
   plan: aPlan(),
   events: [] as Record<string, unknown>[],
   down: false,
-  catalogue: { ingredients: [] as object[], extras: [] as object[], sauceBar: [] as object[] },
+  catalogue: {
+    cuts: [] as object[],
+    ingredients: [] as object[],
+    extras: [] as object[],
+    sauceBar: [] as object[],
+  },
   /** What the market and a file answer. */
   news: {} as object,
   preview: {} as object,
+  /** What the heat model answers, and what it was asked last. */
+  curve: {} as object,
+  asked: {} as object,
 }
 
 function fresh(): Partial<typeof server> {
@@ -37,7 +45,7 @@ function fresh(): Partial<typeof server> {
     plan,
     events: [],
     down: false,
-    catalogue: { ingredients: [], extras: [], sauceBar: [] },
+    catalogue: { cuts: [], ingredients: [], extras: [], sauceBar: [] },
   }
 }
 
@@ -49,9 +57,12 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   if (server.down) throw new TypeError('Failed to fetch')
   const request = input as Request
   const view = () => ({ id: 'p', revision: server.revision, brief: server.brief })
-  if (request.url.endsWith('/catalogue'))
-    return answer(200, { cuts: [], broths: [], sauces: [], ...server.catalogue })
+  if (request.url.endsWith('/catalogue')) return answer(200, { broths: [], sauces: [], ...server.catalogue })
   if (request.url.endsWith('/plan')) return answer(200, server.plan)
+  if (request.url.endsWith('/core-curve')) {
+    server.asked = (await request.json()) as object
+    return answer(200, server.curve)
+  }
   if (request.url.endsWith('/market')) return answer(200, server.news)
   if (request.url.includes('/import/')) return answer(200, server.preview)
   if (request.url.endsWith('/events')) {

@@ -86,6 +86,17 @@ function take(): void {
   color: inherit;
 }
 
+.file::file-selector-button {
+  font: 600 15px var(--text);
+  color: var(--ink);
+  background: transparent;
+  border: 1.5px solid var(--rim);
+  border-radius: 7px;
+  padding: 8px 14px;
+  margin-right: 12px;
+  cursor: pointer;
+}
+
 .rows {
   overflow: auto;
   display: grid;

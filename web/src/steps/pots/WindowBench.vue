@@ -40,9 +40,9 @@ const problem = ref('')
 const starts = computed(() => STARTS.filter((s) => s.value !== '-18' || !cut.value || canFreeze(cut.value)))
 const mm = computed(() => cut.value?.dimensionsMm.map((d) => Math.round(d * size.value) / 100).join(' × '))
 const frame = computed(() => ({
-  left: 44,
+  left: 56,
   top: 14,
-  width: 590,
+  width: 578,
   height: 232,
   seconds: Math.max(curve.value?.points.at(-1)?.second ?? 1, 1),
   coldest: Math.min(0, Number(start.value)),
@@ -91,9 +91,9 @@ watch(
           Nothing raw is on the menu. Leaves, roots and noodles soften by time; the catalogue says how long.
         </p>
         <template v-else-if="cut">
-          <div class="choice-row">
-            <ChipChoice :options="cuts" :on="chosen" @choose="(c) => (chosen = c)" />
-          </div>
+          <select v-model="chosen" class="line-input" aria-label="Cut">
+            <option v-for="c in cuts" :key="c.value" :value="c.value">{{ c.label }}</option>
+          </select>
           <p class="key" role="status">
             <template v-if="curve">
               <b>{{ duration(curve.seconds) }}</b> to {{ cut.safeCoreC }} °C at the centre
@@ -105,22 +105,21 @@ watch(
           </p>
           <svg
             v-if="curve"
-            viewBox="0 0 650 290"
+            viewBox="0 0 650 274"
             role="img"
             :aria-label="`Centre temperature: ${cut.safeCoreC} °C after ${duration(curve.seconds)}`"
           >
             <g class="grid">
               <template v-for="c in [0, 20, 40, 60, 80, 100]" :key="c">
-                <path :d="`M44 ${yAt(frame, c)}H634`" />
-                <text x="38" :y="yAt(frame, c) + 4" class="right">{{ c }}</text>
+                <path :d="`M56 ${yAt(frame, c)}H634`" />
+                <text x="48" :y="yAt(frame, c) + 4" class="right">{{ c === 100 ? `${c} °C` : c }}</text>
               </template>
               <template v-for="t in ticks(frame.seconds)" :key="t">
                 <path :d="`M${xAt(frame, t)} 246v5`" />
                 <text :x="xAt(frame, t)" y="266" class="middle">{{ duration(t) }}</text>
               </template>
-              <text x="38" y="284" class="right">°C</text>
             </g>
-            <path class="safe" :d="`M44 ${yAt(frame, cut.safeCoreC ?? 70)}H634`" />
+            <path class="safe" :d="`M56 ${yAt(frame, cut.safeCoreC ?? 70)}H634`" />
             <path class="ready" :d="`M${xAt(frame, curve.seconds)} 14V246`" />
             <path class="curve" :d="curvePath(frame, curve.points)" />
             <circle :cx="xAt(frame, curve.seconds)" :cy="yAt(frame, cut.safeCoreC ?? 70)" r="6" />
@@ -166,7 +165,12 @@ watch(
 .body {
   overflow: auto;
   display: grid;
+  grid-auto-rows: max-content;
   gap: 10px;
+}
+
+select option {
+  color: initial;
 }
 
 .key b {
@@ -175,6 +179,7 @@ watch(
 
 svg {
   width: 100%;
+  aspect-ratio: 650 / 274;
   display: block;
 }
 
