@@ -21,7 +21,12 @@ it('sets things out, lets a guest stir, and shows what clashes', async () => {
   await tap('Ada')
   expect(party.brief?.sauceBar).toEqual(['sesame-oil'])
   expect(party.brief?.guests[0]?.stirsOwnSauce).toBe(true)
+})
 
+it('shows how much to set out, and what clashes', async () => {
+  server.catalogue.ingredients = [{ id: 'sesame-oil', name: 'Sesame oil' }]
+  server.brief.sauceBar = ['sesame-oil']
+  server.brief.guests = server.brief.guests.map((guest) => ({ ...guest, stirsOwnSauce: true }))
   server.plan.sauces.bar = {
     needs: [
       {
@@ -35,12 +40,8 @@ it('sets things out, lets a guest stir, and shows what clashes', async () => {
     clashes: [{ guest: 'bo', ingredient: 'sesame-oil', reason: 'no sesame' }],
     guests: ['ada'],
   }
-  await party.open('p')
-  await party.edit('again', (draft) => {
-    draft.sauceBar = ['sesame-oil']
-    if (draft.guests[0]) draft.guests[0].stirsOwnSauce = true
-  })
-  await view.vm.$nextTick()
+  await opened()
+  const view = mounted(SauceBar)
   expect(view.text()).toContain('60 ml')
   expect(view.text()).toContain('no sesame oil for Bo: no sesame')
 })
