@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
-import { computed, onMounted, ref, toValue, type MaybeRefOrGetter, type Ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, toValue, type MaybeRefOrGetter, type Ref } from 'vue'
 
 /** How large things are drawn [px]. */
 export interface GridSizes {
@@ -23,9 +23,25 @@ export function useGridWindow(
 ) {
   const sheet = ref<HTMLElement | null>(null)
   const above = ref(0)
+  let observer: MutationObserver | undefined
+
+  /** Where the grid begins within the sheet; what unfolds above it moves it. */
+  function measure(): void {
+    if (!frame.value || !sheet.value) return
+    const offset = frame.value.getBoundingClientRect().top - sheet.value.getBoundingClientRect().top
+    above.value = Math.round(offset + sheet.value.scrollTop)
+  }
+
   onMounted(() => {
     sheet.value = frame.value?.closest<HTMLElement>('.sheet') ?? null
-    above.value = frame.value?.offsetTop ?? 0
+    sheet.value?.addEventListener('scroll', measure, { passive: true })
+    observer = new MutationObserver(measure)
+    if (sheet.value) observer.observe(sheet.value, { childList: true })
+    measure()
+  })
+  onBeforeUnmount(() => {
+    sheet.value?.removeEventListener('scroll', measure)
+    observer?.disconnect()
   })
 
   const down = useVirtualizer(
