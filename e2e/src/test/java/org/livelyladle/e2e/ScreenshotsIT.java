@@ -1,6 +1,7 @@
 package org.livelyladle.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.time.Instant;
 import org.junit.jupiter.api.BeforeEach;
@@ -20,7 +21,10 @@ class ScreenshotsIT extends BrowserTest {
                 .setFixedTime(
                         java.util.Date.from(Instant.parse(RunningServer.CLOCK)).getTime());
         page.navigate("/");
-        demo = page.locator("a.party").first().getAttribute("href").replace("/guests", "");
+        demo = page.locator("a.party", new Page.LocatorOptions().setHasText("Quad and coxes"))
+                .first()
+                .getAttribute("href")
+                .replace("/guests", "");
     }
 
     @Test
@@ -46,11 +50,12 @@ class ScreenshotsIT extends BrowserTest {
     private void shoot(Page page, String step, String name) {
         page.navigate(demo + "/" + step);
         page.locator("main h1").waitFor();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
         save(page, name);
     }
 
     private static void save(Page page, String name) {
-        page.waitForFunction("document.fonts.status === 'loaded'");
+        page.evaluate("() => document.fonts.ready.then(() => true)");
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
     }
 }

@@ -2,8 +2,11 @@ package org.livelyladle.core.purchases;
 
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.OfferPin;
 import org.livelyladle.core.brief.Offer;
@@ -15,13 +18,18 @@ import org.livelyladle.core.facts.Facts;
 final class Shelf {
     private final Brief brief;
     private final Catalogue catalogue;
-    private final Facts facts;
+    /** On the shelf, by ingredient. */
+    private final Map<String, List<Offer>> there;
+
+    private final Map<String, List<Offer>> found = new HashMap<>();
     private final List<Purchases.BeatenPin> beaten = new ArrayList<>();
 
     Shelf(Brief brief, Catalogue catalogue, Facts facts) {
         this.brief = brief;
         this.catalogue = catalogue;
-        this.facts = facts;
+        this.there = brief.prices().offers().stream()
+                .filter(offer -> !facts.soldOut().contains(offer.id()))
+                .collect(Collectors.groupingBy(Offer::ingredient));
     }
 
     /** Pins met so far that cannot hold. */
@@ -30,10 +38,11 @@ final class Shelf {
     }
 
     List<Offer> offers(String ingredient) {
-        List<Offer> all = brief.prices().offers().stream()
-                .filter(offer -> offer.ingredient().equals(ingredient))
-                .filter(offer -> !facts.soldOut().contains(offer.id()))
-                .toList();
+        return found.computeIfAbsent(ingredient, this::find);
+    }
+
+    private List<Offer> find(String ingredient) {
+        List<Offer> all = there.getOrDefault(ingredient, List.of());
         Optional<OfferPin> pin = brief.decisions().offers().stream()
                 .filter(p -> p.ingredient().equals(ingredient))
                 .findFirst();

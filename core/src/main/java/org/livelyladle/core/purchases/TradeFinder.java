@@ -134,8 +134,11 @@ public final class TradeFinder {
                 }
             }
         }
+        Map<String, Double> left =
+                own.stream().collect(Collectors.toMap(Cut::ingredient, cut -> leftOver(cut.ingredient(), alone)));
         return covers.stream()
-                .sorted(Comparator.comparingDouble((PackProblem.Cover cover) -> -leftOver(cover.by(), alone))
+                .sorted(Comparator.comparingDouble(
+                                (PackProblem.Cover cover) -> -Objects.requireNonNull(left.get(cover.by())))
                         .thenComparing(PackProblem.Cover::shortOf)
                         .thenComparing(PackProblem.Cover::by))
                 .limit(MOST_COVERS)
