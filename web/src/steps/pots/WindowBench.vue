@@ -240,4 +240,18 @@ input {
 .gap {
   width: 16px;
 }
+
+@media (max-width: 839px) {
+  svg {
+    overflow: visible;
+  }
+
+  .grid text {
+    font-size: 19px;
+  }
+
+  .gap {
+    width: 100%;
+  }
+}
 </style>

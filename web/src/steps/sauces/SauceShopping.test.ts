@@ -35,11 +35,15 @@ it('adds sauces up to bottles, and says what is at home', async () => {
   server.plan.purchases.trips[0]?.lines.push({
     ...aLine('leek', 'Produce'),
     id: 'two',
-    name: 'big leek',
-    count: 2,
+    name: 'loose leek',
+    count: 6,
+    amount: '120 g loose',
   })
   await opened()
   const rows = mounted(SauceShopping).findAll('li')
 
-  expect(rows.map((row) => row.text())).toEqual(['leek120 gleek, big leek, 2 times', 'salt120 gat home'])
+  expect(rows.map((row) => row.text())).toEqual([
+    'leek120 gleek, 1 × 500 g, loose leek, 120 g loose',
+    'salt120 gat home',
+  ])
 })

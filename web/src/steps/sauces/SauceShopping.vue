@@ -19,7 +19,7 @@ const rows = computed(() => {
       need,
       packs: lines
         .filter((line) => line.ingredient === need.ingredient)
-        .map((line) => `${line.name}${line.count > 1 ? `, ${line.count} times` : ''}`)
+        .map((line) => `${line.name}, ${line.amount}`)
         .join(', '),
     }))
 })
