@@ -375,6 +375,8 @@ export interface components {
         };
         Brief: {
             /** Format: int32 */
+            altitudeM?: number;
+            /** Format: int32 */
             bufferMinutes: number;
             catalogueVersion: string;
             cooks: components["schemas"]["Cook"][];
@@ -385,6 +387,7 @@ export interface components {
             /** Format: int32 */
             formatVersion: number;
             guests: components["schemas"]["Guest"][];
+            kitchen?: components["schemas"]["Kitchen"];
             /** Format: int32 */
             marginPercent: number;
             /** Format: int32 */
@@ -392,6 +395,7 @@ export interface components {
             menu: components["schemas"]["MenuItem"][];
             /** @enum {string} */
             order: "FLAVOUR_BUILDERS" | "HARD_FIRST";
+            ownBroths?: components["schemas"]["OwnBroth"][];
             ownIngredients?: components["schemas"]["OwnIngredient"][];
             pantry: components["schemas"]["PantryItem"][];
             portionsPerAdult: {
@@ -399,6 +403,7 @@ export interface components {
             };
             pots: components["schemas"]["Pot"][];
             prices: components["schemas"]["PriceSnapshot"];
+            saltBand?: components["schemas"]["SaltBand"];
             sauceBar?: string[];
             /** Format: double */
             sauceMlPerAdult: number;
@@ -414,6 +419,7 @@ export interface components {
             zone: string;
         };
         Broth: {
+            base?: components["schemas"]["BrothBase"];
             /** @enum {string} */
             heat: "NONE" | "MILD" | "MEDIUM" | "HOT";
             id: string;
@@ -424,8 +430,17 @@ export interface components {
             remark: string;
             /** Format: double */
             saltPercent: number;
+            /** @enum {string} */
+            source: "SCRATCH" | "PACKET" | "STOCK" | "WATER";
             steps: components["schemas"]["BrothBrothStep"][];
             tint: string;
+            /** Format: double */
+            waterMlPerLitre: number;
+        };
+        BrothBase: {
+            broth: string;
+            /** Format: double */
+            mlPerLitre: number;
         };
         BrothBrothStep: {
             caution: string;
@@ -438,20 +453,50 @@ export interface components {
             text: string;
         };
         BrothNeed: {
+            alcohol: boolean;
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            base?: components["schemas"]["BrothNeedBaseNeed"];
+            boil?: components["schemas"]["Figure"];
             broth: string;
             make: components["schemas"]["Figure"];
+            medicinalHerbs: boolean;
             name: string;
             parts: components["schemas"]["BrothNeedPartNeed"][];
+            /** Format: double */
+            saltPercent: number;
+            /** @enum {string} */
+            source: "SCRATCH" | "PACKET" | "STOCK" | "WATER";
+            steps: components["schemas"]["BrothNeedStepNeed"][];
+            water: components["schemas"]["Figure"];
+        };
+        BrothNeedBaseNeed: {
+            broth: string;
+            ml: components["schemas"]["Figure"];
+            name: string;
         };
         BrothNeedPartNeed: {
             grams: components["schemas"]["Figure"];
             ingredient: string;
+            keepBack: string;
+            measure: string;
             name: string;
+        };
+        BrothNeedStepNeed: {
+            caution: string;
+            /** Format: double */
+            minutes: number;
+            passive: boolean;
+            text: string;
+            time: string;
         };
         BrothPart: {
             /** Format: double */
             gramsPerLitre: number;
             ingredient: string;
+            /** Format: double */
+            pieceGrams?: number;
+            /** @enum {string} */
+            scaling: "LINEAR" | "SPICE" | "PACKET";
         };
         Broths: {
             needs: components["schemas"]["BrothNeed"][];
@@ -479,14 +524,19 @@ export interface components {
         };
         CookingWindow: {
             advice: string;
+            /** @enum {string} */
+            basis: "HEAT" | "SOFTENING" | "STATED";
             bestUntil: components["schemas"]["Figure"];
             cue: string;
             cut: string;
+            early: components["schemas"]["Figure"];
+            late: components["schemas"]["Figure"];
             name: string;
             overcooked: components["schemas"]["Figure"];
             pleasant: components["schemas"]["Figure"];
             ready: components["schemas"]["Figure"];
             safe: components["schemas"]["Figure"];
+            sides: string[];
         };
         CoreCurve: {
             method: string;
@@ -527,8 +577,11 @@ export interface components {
             /** Format: double */
             dryShare: number;
             frozenTimes?: components["schemas"]["Times"];
+            governed: components["schemas"]["Governed"];
             id: string;
             ingredient: string;
+            /** Format: int32 */
+            leastReadySeconds: number;
             /** @enum {string} */
             mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
             name: string;
@@ -548,6 +601,8 @@ export interface components {
             swell: number;
             textures: ("CRISP" | "SPRINGY" | "STRINGY" | "SILKY" | "SPONGY" | "STICKY" | "TENDER" | "FLOURY")[];
             times: components["schemas"]["Times"];
+            /** @enum {string} */
+            toughens?: "LEAN_MEAT" | "FAT_MEAT" | "POULTRY" | "FISH" | "SHELLFISH" | "PASTE" | "FILLED";
         };
         CutTotal: {
             /** @enum {string} */
@@ -656,6 +711,14 @@ export interface components {
             name: string;
             remark: string;
         };
+        Evening: {
+            cartridges?: components["schemas"]["Figure"];
+            circuits: components["schemas"]["EveningCircuitLoad"][];
+            leftOvers: components["schemas"]["LeftOver"][];
+            pots: components["schemas"]["PotEvening"][];
+            problems: components["schemas"]["EveningProblem"][];
+            seats: components["schemas"]["Figure"];
+        };
         EveningBalance: {
             /** Format: double */
             dryAtMinute?: number;
@@ -667,26 +730,19 @@ export interface components {
             /** Format: double */
             saltPercent: number;
         };
-        EveningProblem: {
-            /** Format: double */
-            evaporationMlPerH: number;
-            /** Format: double */
-            ladledMlPerH: number;
-            /** Format: int32 */
-            minutes: number;
-            /** Format: double */
-            saltPercent: number;
-            topUps?: components["schemas"]["EveningProblemTopUp"][];
-            /** Format: double */
-            volumeMl: number;
+        EveningCircuitLoad: {
+            circuit: string;
+            headroom: components["schemas"]["Figure"];
+            load: components["schemas"]["Figure"];
+            name: string;
+            pots: string[];
         };
-        EveningProblemTopUp: {
-            /** Format: int32 */
-            atMinute: number;
-            /** Format: double */
-            ml: number;
-            /** Format: double */
-            saltPercent: number;
+        EveningProblem: {
+            /** @enum {string} */
+            kind: "DRY" | "OVER_THE_BRIM" | "TOO_COOL" | "WEAK_HEAT" | "FUSE" | "UNKNOWN_FUSE" | "SEATS";
+            remedy: string;
+            subject: string;
+            text: string;
         };
         EventReceipt: {
             /** Format: int32 */
@@ -735,6 +791,12 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        Governed: {
+            /** @enum {string} */
+            by: "CORE" | "SOFTENS" | "STATED";
+            /** Format: double */
+            value: number;
+        };
         Guest: {
             /** @enum {string} */
             appetite: "TODDLER" | "CHILD" | "LIGHT" | "REGULAR" | "HEARTY";
@@ -776,6 +838,15 @@ export interface components {
             /** Format: double */
             celsius: number;
         };
+        HeatSource: {
+            circuit?: string;
+            /** @enum {string} */
+            kind: "BUTANE" | "INDUCTION" | "HOT_PLATE" | "BUILT_IN";
+            /** Format: int32 */
+            plateMm?: number;
+            /** Format: int32 */
+            watts: number;
+        };
         ImportPreview: {
             guests: components["schemas"]["Guest"][];
             offers: components["schemas"]["Offer"][];
@@ -808,6 +879,30 @@ export interface components {
             origin: "PLANT" | "EGG" | "MILK" | "FISH" | "MEAT";
             remark: string;
             traits: ("PORK" | "BEEF" | "ALCOHOL" | "MEDICINAL_HERB")[];
+        };
+        Kitchen: {
+            circuits?: components["schemas"]["KitchenCircuit"][];
+            /** Format: int32 */
+            ringWatts: number;
+        };
+        KitchenCircuit: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            watts: number;
+        };
+        LeftOver: {
+            amount?: string;
+            keeping: string;
+            name: string;
+            subject: string;
+            ways: components["schemas"]["LeftOverWay"][];
+        };
+        LeftOverWay: {
+            fastEnough: boolean;
+            name: string;
+            to21?: components["schemas"]["Figure"];
+            to5?: components["schemas"]["Figure"];
         };
         MarketNews: {
             /** Format: date */
@@ -853,10 +948,12 @@ export interface components {
         MenuItem: {
             cut: string;
             fromFrozen: boolean;
+            /** Format: int32 */
+            sizePercent?: number;
         };
         Need: {
             /** @enum {string} */
-            kind: "VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK";
+            kind: "VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK" | "LOW_SALT";
             /** @enum {string} */
             strength: "DISLIKE" | "DIET" | "MEDICAL";
         };
@@ -880,6 +977,30 @@ export interface components {
             shop: string;
             /** Format: int32 */
             stepGrams?: number;
+        };
+        OwnBroth: {
+            /** @enum {string} */
+            heat?: "NONE" | "MILD" | "MEDIUM" | "HOT";
+            id: string;
+            /** Format: double */
+            makesMl: number;
+            name: string;
+            parts: components["schemas"]["OwnBrothOwnPart"][];
+            recipeUrl?: string;
+            /** Format: double */
+            saltPercent: number;
+            steps: components["schemas"]["OwnBrothOwnStep"][];
+        };
+        OwnBrothOwnPart: {
+            /** Format: double */
+            grams: number;
+            ingredient: string;
+        };
+        OwnBrothOwnStep: {
+            /** Format: double */
+            minutes: number;
+            passive: boolean;
+            text: string;
         };
         OwnFood: {
             cuts: components["schemas"]["Cut"][];
@@ -1009,6 +1130,7 @@ export interface components {
             broths: components["schemas"]["Broths"];
             cautions: components["schemas"]["Caution"][];
             equipment: components["schemas"]["Equipment"][];
+            evening: components["schemas"]["Evening"];
             extras: components["schemas"]["Extras"];
             ownFood: components["schemas"]["OwnFood"];
             portions: components["schemas"]["Portions"];
@@ -1075,9 +1197,39 @@ export interface components {
             capacityMl: number;
             /** Format: int32 */
             fillPercent: number;
+            heat?: components["schemas"]["HeatSource"];
             id: string;
+            /** @enum {string} */
+            kind?: "POT" | "PERSONAL" | "PLATE_AND_MOAT" | "DIP";
             name: string;
+            reachedBy?: string[];
             sides: components["schemas"]["Side"][];
+            size?: components["schemas"]["PotSize"];
+        };
+        PotEvening: {
+            boilTable?: components["schemas"]["Figure"];
+            cartridges?: components["schemas"]["Figure"];
+            energy: components["schemas"]["Figure"];
+            phases: components["schemas"]["PotEveningPhase"][];
+            pot: string;
+            setting: components["schemas"]["Figure"];
+            sides: components["schemas"]["SideEvening"][];
+        };
+        PotEveningPhase: {
+            /** Format: int32 */
+            fromMinute: number;
+            /** Format: double */
+            percent: number;
+            /** Format: int32 */
+            toMinute: number;
+        };
+        PotSize: {
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            alongMm?: number;
+            /** Format: double */
+            depthMm: number;
         };
         Prep: {
             beatenPins: components["schemas"]["PrepBeatenPin"][];
@@ -1194,10 +1346,16 @@ export interface components {
         };
         Remedy: {
             /** @enum {string} */
-            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "FREE_PIN" | "SHOW_STEP";
+            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "FREE_PIN" | "SHOW_STEP";
             label: string;
             subject: string;
             value: string;
+        };
+        SaltBand: {
+            /** Format: double */
+            highPercent: number;
+            /** Format: double */
+            lowPercent: number;
         };
         Sauce: {
             /** Format: double */
@@ -1308,6 +1466,50 @@ export interface components {
         Side: {
             broth: string;
             id: string;
+            /** @enum {string} */
+            topUp?: "AUTO" | "WATER" | "STOCK";
+        };
+        SideEvening: {
+            dips: components["schemas"]["SideEveningDip"][];
+            doses: components["schemas"]["SideEveningDose"][];
+            endLevel: components["schemas"]["Figure"];
+            endSalt: components["schemas"]["Figure"];
+            hotWater: components["schemas"]["Figure"];
+            lowSalt: boolean;
+            lowest: components["schemas"]["Figure"];
+            minutes: components["schemas"]["SideEveningMinute"][];
+            reserve: components["schemas"]["Figure"];
+            side: string;
+            /** Format: double */
+            startSalt: number;
+        };
+        SideEveningDip: {
+            /** Format: int32 */
+            backSeconds: number;
+            drop: string;
+            /** Format: double */
+            lowestC: number;
+        };
+        SideEveningDose: {
+            /** @enum {string} */
+            kind: "WATER" | "RESERVE" | "SEASONED";
+            /** Format: int32 */
+            minute: number;
+            /** Format: double */
+            ml: number;
+            /** Format: double */
+            saltG: number;
+            text: string;
+        };
+        SideEveningMinute: {
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            foodMl: number;
+            /** Format: double */
+            ml: number;
+            /** Format: double */
+            saltPercent: number;
         };
         SideHeat: {
             /** Format: double */
@@ -1317,13 +1519,16 @@ export interface components {
         SidePlan: {
             /** Format: int32 */
             baskets: number;
+            boil: components["schemas"]["Figure"];
             broth: string;
             brothName: string;
             capacity: components["schemas"]["Figure"];
             dropLimit: components["schemas"]["Figure"];
             fill: components["schemas"]["Figure"];
+            floor: components["schemas"]["Figure"];
+            pace: components["schemas"]["Figure"];
             pot: string;
-            reserve: components["schemas"]["Figure"];
+            recovery: components["schemas"]["Figure"];
             room: components["schemas"]["Figure"];
             side: string;
             tint: string;

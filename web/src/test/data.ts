@@ -127,6 +127,13 @@ export function aPlan(): Plan {
     },
     broths: { sides: [], needs: [] },
     windows: [],
+    evening: {
+      pots: [],
+      seats: figure('evening.seats', 12, '1', '12'),
+      circuits: [],
+      leftOvers: [],
+      problems: [],
+    },
     table: {
       mealSeconds: 5400,
       everybodyEats: figure('table.first', 60, 's'),

@@ -10,6 +10,9 @@ defineEmits<{ pick: [side: string] }>()
 
 const { party, brief, plan, catalogue } = useOpenParty()
 const planned = computed(() => plan.value.broths.sides.find((side) => side.side === props.side.id))
+const evening = computed(() =>
+  plan.value.evening.pots.flatMap((pot) => pot.sides).find((side) => side.side === props.side.id),
+)
 const use = computed(() => plan.value.table.sides.find((side) => side.side === props.side.id))
 const broths = computed(() =>
   catalogue.value.broths.map((broth) => ({ title: broth.name, value: broth.id, subtitle: broth.remark })),
@@ -78,9 +81,9 @@ function acceptSplash(guest: string): void {
         <dt>room</dt>
         <dd><FigureText :figure="planned.room" /></dd>
       </div>
-      <div>
+      <div v-if="evening">
         <dt>reserve</dt>
-        <dd><FigureText :figure="planned.reserve" /></dd>
+        <dd><FigureText :figure="evening.reserve" /></dd>
       </div>
       <div>
         <dt>largest drop</dt>

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Deal;
@@ -14,11 +15,13 @@ import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.brief.ExtraChoice;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Offer;
+import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.brief.Pot;
@@ -34,9 +37,13 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.measure.UnitSystem;
+import org.livelyladle.core.plan.Planner;
 
 /** Briefs for tests: a plain one to vary, and seeded random ones. */
 public final class Briefs {
+    /** Shared, since it remembers the windows it computed. */
+    public static final Planner PLANNER = new Planner(Catalogue.builtIn());
+
     public static final LocalDateTime SIT_DOWN = LocalDateTime.of(2026, 11, 28, 19, 0);
     public static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
 
@@ -50,6 +57,9 @@ public final class Briefs {
     public List<ExtraChoice> extras = new ArrayList<>();
     public List<String> sauceBar = new ArrayList<>();
     public List<OwnIngredient> own = new ArrayList<>();
+    public List<OwnBroth> ownBroths = new ArrayList<>();
+    public @Nullable Integer altitudeM;
+    public @Nullable Kitchen kitchen;
     public Decisions decisions = Decisions.none();
     public SchoolOfOrder order = SchoolOfOrder.HARD_FIRST;
     public UnitSystem units = UnitSystem.METRIC;
@@ -90,9 +100,9 @@ public final class Briefs {
     public static Pot pot(String id, int capacityMl, String... broths) {
         List<Side> sides = new ArrayList<>();
         for (String broth : broths) {
-            sides.add(new Side(id + "-" + (sides.size() + 1), broth));
+            sides.add(Side.of(id + "-" + (sides.size() + 1), broth));
         }
-        return new Pot(id, id, capacityMl, 50, 4, sides);
+        return Pot.of(id, id, capacityMl, 50, 4, sides);
     }
 
     public Brief build() {
@@ -114,7 +124,7 @@ public final class Briefs {
                 15,
                 guests,
                 pots,
-                menu.stream().map(cut -> new MenuItem(cut, false)).toList(),
+                menu.stream().map(MenuItem::of).toList(),
                 sauces.stream().map(SauceChoice::new).toList(),
                 List.of(Shop.of("shop", "Shop", SIT_DOWN.minusDays(1))),
                 new PriceSnapshot(TODAY, offers, deals),
@@ -123,7 +133,11 @@ public final class Briefs {
                 decisions,
                 extras,
                 sauceBar,
-                own);
+                own,
+                altitudeM,
+                null,
+                kitchen,
+                ownBroths);
     }
 
     /** A random party; the seed decides everything. */
@@ -229,6 +243,6 @@ public final class Briefs {
         String[] ids = new String[1 + random.nextInt(3)];
         Arrays.setAll(ids, i -> broths.get(random.nextInt(broths.size())).id());
         Pot pot = pot(id, 1500 + random.nextInt(6000), ids);
-        return new Pot(id, id, pot.capacityMl(), 30 + random.nextInt(38), 1 + random.nextInt(5), pot.sides());
+        return Pot.of(id, id, pot.capacityMl(), 30 + random.nextInt(38), 1 + random.nextInt(5), pot.sides());
     }
 }

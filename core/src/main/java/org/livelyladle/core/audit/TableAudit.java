@@ -10,7 +10,6 @@ import java.util.Set;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.SplashChoice;
 import org.livelyladle.core.brief.Guest;
-import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
@@ -19,40 +18,52 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.Shape;
-import org.livelyladle.core.catalogue.Times;
+import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.heat.BoilingPoint;
 import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.TablePlan;
 
 /**
- * Checks a sequence against the hard rules H1, H2, H4, H6 and H8, walking through the evening second by second. The
+ * Checks a sequence against the hard rules H1, H2, H3, H4, H6 and H8, walking through the evening second by second. The
  * limits stand here again on purpose: a mistake in the sequencer must not hide in a shared constant.
  */
 public final class TableAudit {
-    private static final double DROP_G_PER_L = 220;
-    private static final int RECOVERY_S = 150;
     private static final double LEAF_G_PER_ML = 0.15;
     private static final double FOOD_G_PER_ML = 1.05;
     private static final double TOLERANCE = 1e-3;
+    private static final double FLOOR_C = 85;
+    private static final double FLOOR_BELOW_BOIL_K = 5;
+    private static final double LEAST_FLOOR_C = 78;
+    /** This reckoning and the planner's are two: they may differ by so much [K]. */
+    private static final double FLOOR_TOLERANCE_K = 2;
 
     private final Brief brief;
     private final Catalogue catalogue;
+    private final List<CookingWindow> windows;
     private final List<Portion> portions;
     private final TablePlan table;
     private final List<Violation> violations = new ArrayList<>();
 
-    private TableAudit(Brief brief, Catalogue catalogue, List<Portion> portions, TablePlan table) {
+    private TableAudit(
+            Brief brief, Catalogue catalogue, List<CookingWindow> windows, List<Portion> portions, TablePlan table) {
         this.brief = brief;
+        this.windows = windows;
         this.catalogue = catalogue;
         this.portions = portions;
         this.table = table;
     }
 
     /** All violations, in no case stopping at the first. */
-    public static List<Violation> check(Brief brief, Catalogue catalogue, List<Portion> portions, TablePlan table) {
-        TableAudit audit = new TableAudit(brief, catalogue, portions, table);
+    public static List<Violation> check(
+            Brief brief, Catalogue catalogue, List<CookingWindow> windows, List<Portion> portions, TablePlan table) {
+        TableAudit audit = new TableAudit(brief, catalogue, windows, portions, table);
         audit.nobodyIsFedWhatBreaksANeed();
-        brief.pots().forEach(pot -> pot.sides().forEach(side -> audit.walkThrough(pot, side)));
+        brief.pots()
+                .forEach(pot -> pot.sides().forEach(side -> {
+                    audit.walkThrough(pot, side);
+                    audit.staysHot(pot, side);
+                }));
         table.drops().forEach(audit::takenOutInTime);
         audit.everythingIsServedOrNamed();
         return List.copyOf(audit.violations);
@@ -123,24 +134,21 @@ public final class TableAudit {
         };
     }
 
-    /** H2 and H4: level, baskets and cold load of one side, each second of the evening. */
+    /** H2 and H4: level and baskets of one side, each second of the evening. */
     private void walkThrough(Pot pot, Side side) {
         List<Drop> drops = table.drops().stream()
                 .filter(drop -> drop.side().equals(side.id()))
                 .toList();
         double brimMl = pot.capacityMl() / (double) pot.sides().size();
         double brothMl = brimMl * pot.fillPercent() / 100.0;
-        double coldLimitG = brothMl / 1000 * DROP_G_PER_L;
         int start = drops.stream().mapToInt(Drop::putIn).min().orElse(0);
         for (int second = start; second <= table.mealSeconds(); second++) {
             double ml = brothMl;
-            double cold = 0;
             int baskets = 0;
             for (Drop drop : drops) {
                 boolean inside = drop.putIn() <= second && second < drop.takeOut();
                 ml += inside ? load(drop) / gramsPerMl(drop) : 0;
                 baskets += inside && !drop.byHand() ? 1 : 0;
-                cold += second - RECOVERY_S < drop.putIn() && drop.putIn() <= second ? load(drop) : 0;
             }
             String at = "second " + second + " in " + side.id();
             if (ml > brimMl + TOLERANCE) {
@@ -149,11 +157,30 @@ public final class TableAudit {
             if (baskets > pot.basketsPerSide()) {
                 add("H4", at, baskets + " baskets where " + pot.basketsPerSide() + " fit");
             }
-            if (cold > coldLimitG + TOLERANCE) {
-                add(
-                        "H4",
-                        at,
-                        String.format(Locale.ROOT, "%.0f g cold food where %.0f g keep the simmer", cold, coldLimitG));
+        }
+    }
+
+    /**
+     * H3: while raw food is in it a side keeps its floor, 85 °C or 5 K below the boil, never under 78 °C. A drop that
+     * cools it a little further must have its core safe by its own heating at the temperatures there were.
+     */
+    private void staysHot(Pot pot, Side side) {
+        double salt = catalogue.broth(side.broth()).saltPercent();
+        double boil = BoilingPoint.celsius(brief.altitude(), salt);
+        double floor = Math.max(LEAST_FLOOR_C, Math.min(FLOOR_C, boil - FLOOR_BELOW_BOIL_K));
+        Map<String, Cut> cuts = new HashMap<>();
+        brief.menu().forEach(item -> cuts.put(item.cut(), catalogue.cut(item.cut())));
+        TemperatureWalk walk = new TemperatureWalk(pot, side, boil, table.drops(), cuts, table.mealSeconds());
+        for (Drop drop : table.drops()) {
+            Cut cut = cuts.get(drop.cut());
+            if (drop.side().equals(side.id()) && cut.safeCoreC() != null) {
+                double coolest = walk.coolest(drop.putIn(), drop.takeOut());
+                if (coolest < floor - FLOOR_TOLERANCE_K) {
+                    add(
+                            "H3",
+                            drop.id(),
+                            String.format(Locale.ROOT, "in broth of %.1f °C, below %.1f °C", coolest, floor));
+                }
             }
         }
     }
@@ -171,16 +198,12 @@ public final class TableAudit {
 
     /** H6, and never before safe: each piece leaves the broth inside its window, within the meal, for guests present. */
     private void takenOutInTime(Drop drop) {
-        Cut cut = catalogue.cut(drop.cut());
-        boolean frozen = brief.menu().stream()
-                .filter(item -> item.cut().equals(drop.cut()))
-                .anyMatch(MenuItem::fromFrozen);
-        Times times = cut.timesFrom(frozen).orElseThrow();
+        CookingWindow window = windowOf(drop);
         int cooked = drop.takeOut() - drop.putIn() - (drop.repeats() - 1) * drop.everySeconds();
-        if (cooked < times.safe() || cooked < times.pleasant()) {
+        if (cooked < window.safe().value() || cooked < window.pleasant().value()) {
             add("H6", drop.id(), "out after " + cooked + " s, before it is ready");
         }
-        if (cooked >= times.overcooked()) {
+        if (cooked >= window.overcookedSeconds()) {
             add("H6", drop.id(), "out after " + cooked + " s, overcooked");
         }
         if (drop.repeats() > 1 && drop.everySeconds() < cooked) {
@@ -215,6 +238,14 @@ public final class TableAudit {
                 add("H8", key, String.format(Locale.ROOT, "%.2f g neither served nor named", grams));
             }
         });
+    }
+
+    private CookingWindow windowOf(Drop drop) {
+        return windows.stream()
+                .filter(window ->
+                        window.cut().equals(drop.cut()) && window.sides().contains(drop.side()))
+                .findFirst()
+                .orElseThrow();
     }
 
     private Ingredient ingredientOf(Drop drop) {

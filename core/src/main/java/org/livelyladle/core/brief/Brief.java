@@ -7,6 +7,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +31,10 @@ import org.livelyladle.core.measure.UnitSystem;
  * @param extras what stands beside the pots; nothing when left out
  * @param sauceBar ingredients set out for those who stir their own sauce; none when left out
  * @param ownIngredients what the household adds to the catalogue or knows better; nothing when left out
+ * @param altitudeM above sea level [m]; at sea level when left out
+ * @param saltBand wanted in the broths; {@link SaltBand#USUAL} when left out
+ * @param kitchen {@link Kitchen#USUAL} when left out
+ * @param ownBroths the household's own recipes; none when left out
  */
 public record Brief(
         String format,
@@ -58,7 +63,11 @@ public record Brief(
         Decisions decisions,
         @Nullable List<ExtraChoice> extras,
         @Nullable List<String> sauceBar,
-        @Nullable List<OwnIngredient> ownIngredients) {
+        @Nullable List<OwnIngredient> ownIngredients,
+        @Nullable Integer altitudeM,
+        @Nullable SaltBand saltBand,
+        @Nullable Kitchen kitchen,
+        @Nullable List<OwnBroth> ownBroths) {
 
     public static final String FORMAT = "lively-ladle/party";
     public static final int VERSION = 1;
@@ -100,6 +109,10 @@ public record Brief(
         extras = Check.distinct(extras, "extras", 40, ExtraChoice::ingredient);
         sauceBar = Check.distinct(sauceBar, "sauceBar", 40, ingredient -> ingredient);
         ownIngredients = Check.distinct(ownIngredients, "ownIngredients", 200, OwnIngredient::id);
+        if (altitudeM != null) {
+            Check.range(altitudeM, "altitudeM", -400, 5000);
+        }
+        ownBroths = Check.distinct(ownBroths, "ownBroths", 50, OwnBroth::id);
     }
 
     private static void checkZone(String zone) {
@@ -153,9 +166,23 @@ public record Brief(
 
     /** The catalogue as this household knows it: its own ingredients and corrections put in. */
     public Catalogue extend(Catalogue catalogue) {
-        return ownIngredients == null || ownIngredients.isEmpty()
+        Catalogue known = ownIngredients == null || ownIngredients.isEmpty()
                 ? catalogue
                 : OwnIngredient.putInto(catalogue, ownIngredients);
+        return ownBroths == null || ownBroths.isEmpty() ? known : OwnBroth.putInto(known, ownBroths);
+    }
+
+    /** Where the party is [m above sea level]. */
+    public double altitude() {
+        return altitudeM == null ? 0 : altitudeM;
+    }
+
+    public SaltBand saltBandOrUsual() {
+        return Objects.requireNonNullElse(saltBand, SaltBand.USUAL);
+    }
+
+    public Kitchen kitchenOrUsual() {
+        return Objects.requireNonNullElse(kitchen, Kitchen.USUAL);
     }
 
     /** The same party at another time, with its trips and prices. */
@@ -196,6 +223,10 @@ public record Brief(
                 decisions,
                 extras,
                 sauceBar,
-                ownIngredients);
+                ownIngredients,
+                altitudeM,
+                saltBand,
+                kitchen,
+                ownBroths);
     }
 }

@@ -29,6 +29,7 @@ public final class BriefCheck {
             throw new InvalidInputException(
                     "catalogueVersion", brief.catalogueVersion(), "'" + catalogue.version() + "'");
         }
+        ownBroths();
         pots();
         menu();
         guests();
@@ -40,10 +41,34 @@ public final class BriefCheck {
     private void pots() {
         for (int i = 0; i < brief.pots().size(); i++) {
             List<Side> sides = brief.pots().get(i).sides();
+            heat(brief.pots().get(i), "pots[" + i + "]");
             for (int j = 0; j < sides.size(); j++) {
                 String path = "pots[" + i + "].sides[" + j + "].broth";
                 String broth = sides.get(j).broth();
                 catalogue.findBroth(broth).orElseThrow(() -> unknown(path, broth, "a broth of the catalogue"));
+            }
+        }
+    }
+
+    private void heat(Pot pot, String path) {
+        Set<String> guests = ids(brief.guests(), Guest::id);
+        Objects.requireNonNullElse(pot.reachedBy(), List.<String>of())
+                .forEach(guest -> Check.known(guest, guests, path + ".reachedBy", "a guest of this party"));
+        String circuit = pot.heatOrUsual().circuit();
+        if (circuit != null) {
+            List<Kitchen.Circuit> circuits =
+                    Objects.requireNonNullElse(brief.kitchenOrUsual().circuits(), List.of());
+            Check.known(
+                    circuit, ids(circuits, Kitchen.Circuit::id), path + ".heat.circuit", "a circuit of this kitchen");
+        }
+    }
+
+    private void ownBroths() {
+        List<OwnBroth> own = Objects.requireNonNullElse(brief.ownBroths(), List.of());
+        for (int i = 0; i < own.size(); i++) {
+            List<OwnBroth.OwnPart> parts = own.get(i).parts();
+            for (int j = 0; j < parts.size(); j++) {
+                ingredient(parts.get(j).ingredient(), "ownBroths[" + i + "].parts[" + j + "].ingredient");
             }
         }
     }
@@ -55,7 +80,7 @@ public final class BriefCheck {
             Cut cut = catalogue
                     .findCut(item.cut())
                     .orElseThrow(() -> unknown(path + ".cut", item.cut(), "a cut of the catalogue"));
-            if (cut.timesFrom(item.fromFrozen()).isEmpty()) {
+            if (item.fromFrozen() && !cut.cooksFrozen()) {
                 throw new InvalidInputException(path + ".fromFrozen", true, refusal(cut));
             }
         }

@@ -32,7 +32,7 @@ public record Guest(
         Check.id(id, "id");
         name = Check.text(name, "name", 40);
         Check.present(appetite, "appetite");
-        needs = Check.distinct(needs, "needs", 22, Need::kind);
+        needs = Check.distinct(needs, "needs", 23, Need::kind);
         wishes = Check.distinct(wishes, "wishes", 100, Wish::cut);
         Check.present(heat, "heat");
         Check.range(arrivesAfterMinutes, "arrivesAfterMinutes", 0, LATEST_MINUTES);

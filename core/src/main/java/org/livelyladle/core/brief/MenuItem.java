@@ -1,12 +1,31 @@
 package org.livelyladle.core.brief;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A cut that is on the menu.
  *
  * @param fromFrozen put in straight from the freezer although the cut is meant thawed
+ * @param sizePercent how thick this host cuts it, against the catalogue's size [%]; 100 when left out
  */
-public record MenuItem(String cut, boolean fromFrozen) {
+public record MenuItem(
+        String cut, boolean fromFrozen, @Nullable Integer sizePercent) {
+    private static final int USUAL = 100;
+
     public MenuItem {
         Check.id(cut, "cut");
+        if (sizePercent != null) {
+            Check.range(sizePercent, "sizePercent", 40, 250);
+            sizePercent = sizePercent == USUAL ? null : sizePercent;
+        }
+    }
+
+    public static MenuItem of(String cut) {
+        return new MenuItem(cut, false, null);
+    }
+
+    /** Every dimension of the cut against the catalogue's [1]. */
+    public double scale() {
+        return (sizePercent == null ? USUAL : sizePercent) / 100.0;
     }
 }

@@ -31,7 +31,9 @@ public enum NeedKind {
     /** No raw or runny egg, nothing rare; medicinal herbs only after asking a professional, so they bar a side. */
     PREGNANT("pregnant"),
     SMALL_CHILD("small child"),
-    IMMUNE_WEAK("weak immune system");
+    IMMUNE_WEAK("weak immune system"),
+    /** Bars nothing: one side is kept low in salt for such a guest. */
+    LOW_SALT("low salt");
 
     private final String label;
     private final @Nullable Allergen allergen;

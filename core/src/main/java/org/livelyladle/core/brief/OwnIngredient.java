@@ -13,6 +13,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Choking;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.Governed;
 import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.Origin;
 import org.livelyladle.core.catalogue.RawRisk;
@@ -167,6 +168,9 @@ public record OwnIngredient(
                 null,
                 risk == RawRisk.NONE ? "done as you like it" : "cooked right through",
                 false,
+                Governed.STATED,
+                null,
+                0,
                 risk,
                 risk == RawRisk.NONE ? null : risk.minimumCoreC(),
                 risk == RawRisk.NONE ? "" : "USDA FSIS safe minimum internal temperatures",

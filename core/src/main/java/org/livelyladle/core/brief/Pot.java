@@ -1,24 +1,90 @@
 package org.livelyladle.core.brief;
 
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A pot on the table, split into equal sides.
  *
- * @param capacityMl to the brim, all sides together [ml]
+ * @param capacityMl to the brim, all sides together [ml]; follows from {@code size} where that is given
  * @param fillPercent how full it is filled [% of capacity]; half by common practice, two thirds at most
  * @param basketsPerSide strainers that fit into one side at a time
+ * @param kind an ordinary pot when left out
+ * @param size as measured; unknown when left out
+ * @param heat a cartridge stove when left out
+ * @param reachedBy ids of the guests who can reach it; everybody when left out
  */
-public record Pot(String id, String name, int capacityMl, int fillPercent, int basketsPerSide, List<Side> sides) {
+public record Pot(
+        String id,
+        String name,
+        int capacityMl,
+        int fillPercent,
+        int basketsPerSide,
+        List<Side> sides,
+        @Nullable PotKind kind,
+        @Nullable PotSize size,
+        @Nullable HeatSource heat,
+        @Nullable List<String> reachedBy) {
     public static final int MOST_SIDES = 3;
+    /** A pot nobody has measured is as deep against its width as one of 6 l that is 90 mm deep; memory. */
+    private static final double USUAL_ML = 6000;
+
+    private static final double USUAL_DEPTH_M = 0.09;
+    private static final double ML_PER_M3 = 1e6;
 
     public Pot {
         Check.id(id, "id");
         name = Check.text(name, "name", 40);
+        if (size != null) {
+            capacityMl = size.millilitres();
+        }
         Check.range(capacityMl, "capacityMl", 300, 20_000);
         Check.range(fillPercent, "fillPercent", 25, 67);
         Check.range(basketsPerSide, "basketsPerSide", 1, 8);
         sides = Check.distinct(sides, "sides", MOST_SIDES, Side::id);
         Check.range(sides.size(), "sides", 1, MOST_SIDES);
+        kind = kind == PotKind.POT ? null : kind;
+        reachedBy =
+                reachedBy == null ? null : Check.distinct(reachedBy, "reachedBy", Brief.MOST_GUESTS, guest -> guest);
+    }
+
+    /** An ordinary pot of so many millilitres. */
+    public static Pot of(
+            String id, String name, int capacityMl, int fillPercent, int basketsPerSide, List<Side> sides) {
+        return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, null, null, null, null);
+    }
+
+    public PotKind kindOrUsual() {
+        return Objects.requireNonNullElse(kind, PotKind.POT);
+    }
+
+    public HeatSource heatOrUsual() {
+        return Objects.requireNonNullElse(heat, HeatSource.USUAL);
+    }
+
+    public boolean isReachedBy(String guest) {
+        return reachedBy == null || reachedBy.contains(guest);
+    }
+
+    /** Surface of its broth, all sides together [m2]. */
+    public double areaM2() {
+        return size == null ? capacityMl / ML_PER_M3 / depthM() : size.areaM2();
+    }
+
+    /** Up to the brim [m]. */
+    public double depthM() {
+        return size == null ? USUAL_DEPTH_M * StrictMath.cbrt(capacityMl / USUAL_ML) : size.depthMm() / 1000;
+    }
+
+    /** Its width, the longer one of an oval [mm]. */
+    public double acrossMm() {
+        return size == null ? 2000 * StrictMath.sqrt(areaM2() / Math.PI) : size.longestMm();
+    }
+
+    /** Surface of its broth and outer wall together, round as a first guess [m2]. */
+    public double outsideM2() {
+        double area = areaM2();
+        return area + 2 * StrictMath.sqrt(Math.PI * area) * depthM();
     }
 }

@@ -1,9 +1,25 @@
 package org.livelyladle.core.brief;
 
-/** One compartment of a pot with its broth. */
-public record Side(String id, String broth) {
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One compartment of a pot with its broth.
+ *
+ * @param topUp what it is topped up with; {@link TopUp#AUTO} when left out
+ */
+public record Side(String id, String broth, @Nullable TopUp topUp) {
     public Side {
         Check.id(id, "id");
         Check.id(broth, "broth");
+        topUp = topUp == TopUp.AUTO ? null : topUp;
+    }
+
+    public static Side of(String id, String broth) {
+        return new Side(id, broth, null);
+    }
+
+    public TopUp policy() {
+        return Objects.requireNonNullElse(topUp, TopUp.AUTO);
     }
 }

@@ -1,37 +1,38 @@
 package org.livelyladle.core.broths;
 
-import static org.livelyladle.core.measure.Operation.DIFFERENCE;
 import static org.livelyladle.core.measure.Operation.PRODUCT;
-import static org.livelyladle.core.measure.Operation.QUOTIENT;
 import static org.livelyladle.core.measure.Operation.SUM;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.brief.Pot;
-import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Trait;
+import org.livelyladle.core.heat.BoilingPoint;
+import org.livelyladle.core.heat.HeatUp;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
-import org.livelyladle.core.measure.Operation;
 import org.livelyladle.core.measure.Term;
+import org.livelyladle.core.safety.Content;
 
-/** Fills the sides and scales the broths. */
+/** Scales the recipes to what the sides hold, what keeps them topped up and what other broths are made from. */
 public final class BrothPlanner {
-    /** Largest drop a litre of simmering broth takes [g/l]; order of 180 to 240, memory. */
-    private static final double DROP_G_PER_L = 220;
-    /** Broth kept hot for topping up, as a share of the fill; memory. */
-    private static final double RESERVE_SHARE = 0.4;
+    /** Outside of a stock pot on the ring, lid and wall [m2]; memory. */
+    private static final double STOCK_POT_M2 = 0.2;
 
     private final Brief brief;
     private final Catalogue catalogue;
     private final Ledger ledger;
     private final KitchenText text;
+    /** What asks for a broth: sides, and broths made from it. */
+    private final Map<String, List<Term>> uses = new LinkedHashMap<>();
 
     public BrothPlanner(Brief brief, Catalogue catalogue, Ledger ledger, KitchenText text) {
         this.brief = brief;
@@ -40,160 +41,158 @@ public final class BrothPlanner {
         this.text = text;
     }
 
-    public Broths plan() {
-        List<SidePlan> sides = brief.pots().stream()
-                .flatMap(pot -> pot.sides().stream().map(side -> fill(pot, side)))
-                .toList();
-        Map<String, List<SidePlan>> byBroth = new LinkedHashMap<>();
-        sides.forEach(side -> byBroth.computeIfAbsent(side.broth(), b -> new java.util.ArrayList<>())
-                .add(side));
-        List<BrothNeed> needs = byBroth.entrySet().stream()
-                .map(entry -> need(catalogue.broth(entry.getKey()), entry.getValue()))
-                .toList();
-        return new Broths(sides, needs);
+    /** @param reserves broth kept hot for topping up, by side [ml] */
+    public Broths plan(Sides sides, Map<String, Figure> reserves) {
+        for (SidePlan side : sides.all()) {
+            use(side.broth(), Term.of("fill", side.fill()));
+            use(side.broth(), Term.of("reserve", reserves.get(side.side())));
+        }
+        List<BrothNeed> needs = new ArrayList<>();
+        List<Broth> last = new ArrayList<>(catalogue.broths());
+        // those made from others first: they stand further down
+        for (int i = last.size() - 1; i >= 0; i--) {
+            Broth broth = last.get(i);
+            if (uses.containsKey(broth.id())) {
+                needs.add(0, need(broth, uses.get(broth.id())));
+            }
+        }
+        return new Broths(sides.all(), needs);
     }
 
-    private SidePlan fill(Pot pot, Side side) {
-        Broth broth = catalogue.broth(side.broth());
-        double capacityMl = (double) pot.capacityMl() / pot.sides().size();
-        double fillMl = capacityMl * pot.fillPercent() / 100;
-        Figure capacity = volume(
-                side,
-                "capacity",
-                capacityMl,
-                "A side of " + pot.name() + " to the brim",
-                QUOTIENT,
-                () -> List.of(
-                        host("pot to the brim", pot.capacityMl(), "ml", text.millilitres(pot.capacityMl())),
-                        host(
-                                "sides",
-                                pot.sides().size(),
-                                "1",
-                                String.valueOf(pot.sides().size()))));
-        Figure fill = volume(
-                side,
-                "fill",
-                fillMl,
-                broth.name() + " at the start",
-                PRODUCT,
-                () -> List.of(
-                        Term.of("to the brim", capacity),
-                        Term.of(
-                                "filled",
-                                pot.fillPercent() / 100.0,
-                                "1",
-                                pot.fillPercent() + " %",
-                                "half, two thirds at most: the level rises as food goes in",
-                                pot.fillPercent() == 50 ? Mark.COMMON_PRACTICE : Mark.HOST)));
-        Figure room = volume(
-                side,
-                "room",
-                capacityMl - fillMl,
-                "Room for food",
-                DIFFERENCE,
-                () -> List.of(Term.of("to the brim", capacity), Term.of("broth", fill)));
-        Figure reserve = volume(
-                side,
-                "reserve",
-                fillMl * RESERVE_SHARE,
-                "Reserve of " + broth.name(),
-                PRODUCT,
-                () -> List.of(
-                        Term.of("broth at the start", fill),
-                        Term.of(
-                                "kept for topping up",
-                                RESERVE_SHARE,
-                                "1",
-                                "40 %",
-                                "for what boils off and is ladled out",
-                                Mark.MEMORY)));
-        double limit = fillMl / 1000 * DROP_G_PER_L;
-        Figure drop = ledger.figure("side.drop." + side.id(), limit, "g", text.grams(limit))
-                .by(
-                        "Largest drop into " + broth.name(),
-                        "So that the simmer comes back soon",
-                        PRODUCT,
-                        () -> List.of(
-                                Term.of(
-                                        "broth",
-                                        fillMl / 1000,
-                                        "l",
-                                        text.millilitres(fillMl),
-                                        "the side's fill",
-                                        Mark.COMPUTED),
-                                Term.of(
-                                        "a litre takes",
-                                        DROP_G_PER_L,
-                                        "g/l",
-                                        "220 g",
-                                        "order of 180 to 240 g",
-                                        Mark.MEMORY)));
-        return new SidePlan(
-                side.id(),
-                pot.id(),
-                broth.id(),
-                broth.name(),
-                broth.tint(),
-                pot.basketsPerSide(),
-                capacity,
-                fill,
-                room,
-                drop,
-                reserve);
+    private void use(String broth, Term term) {
+        uses.computeIfAbsent(broth, b -> new ArrayList<>()).add(term);
     }
 
-    private static Term host(String label, double value, String unit, String shown) {
-        return Term.of(label, value, unit, shown, "your pot", Mark.HOST);
-    }
-
-    private Figure volume(
-            Side side,
-            String part,
-            double ml,
-            String title,
-            Operation operation,
-            java.util.function.Supplier<List<Term>> terms) {
-        return ledger.figure("side." + part + "." + side.id(), ml, "ml", text.millilitres(ml))
-                .by(title, title, operation, terms);
-    }
-
-    private BrothNeed need(Broth broth, List<SidePlan> sides) {
-        double ml = sides.stream()
-                .mapToDouble(side -> side.fill().value() + side.reserve().value())
-                .sum();
-        Figure make = ledger.figure("broth." + broth.id(), ml, "ml", text.millilitres(ml))
+    private BrothNeed need(Broth broth, List<Term> terms) {
+        double ml = terms.stream().mapToDouble(Term::value).sum();
+        Figure make = millilitres("broth." + broth.id(), ml)
                 .by(
                         broth.name() + " to make",
-                        "Fill and reserve of every side that holds it",
+                        "Fill and reserve of every side that holds it, and what goes into other broths",
                         SUM,
-                        () -> sides.stream()
-                                .flatMap(side ->
-                                        Stream.of(Term.of("fill", side.fill()), Term.of("reserve", side.reserve())))
-                                .toList());
+                        () -> terms);
+        Content content = Content.of(broth, catalogue);
         return new BrothNeed(
                 broth.id(),
                 broth.name(),
+                broth.source(),
                 make,
-                broth.parts().stream().map(part -> part(broth, part, ml)).toList());
+                perLitre(
+                        "broth." + broth.id() + ".of-water",
+                        "Water for " + broth.name(),
+                        broth,
+                        make,
+                        broth.waterMlPerLitre()),
+                base(broth, make),
+                boil(broth, ml),
+                broth.saltPercent(),
+                broth.parts().stream().map(part -> part(broth, part, make)).toList(),
+                broth.steps().stream().map(step -> step(step, ml / 1000)).toList(),
+                content.allergens(),
+                content.traits().contains(Trait.ALCOHOL),
+                content.traits().contains(Trait.MEDICINAL_HERB));
     }
 
-    private BrothNeed.PartNeed part(Broth broth, Broth.Part part, double ml) {
+    private BrothNeed.@Nullable BaseNeed base(Broth broth, Figure make) {
+        if (broth.base() == null) {
+            return null;
+        }
+        Broth base = catalogue.broth(broth.base().broth());
+        Figure ml = perLitre(
+                "broth." + broth.id() + ".of-base",
+                base.name() + " for " + broth.name(),
+                broth,
+                make,
+                broth.base().mlPerLitre());
+        use(base.id(), Term.of("for " + broth.name(), ml));
+        return new BrothNeed.BaseNeed(base.id(), base.name(), ml);
+    }
+
+    private Figure perLitre(String id, String title, Broth broth, Figure make, double mlPerLitre) {
+        return millilitres(id, make.value() * mlPerLitre / 1000)
+                .by(
+                        title,
+                        "Broth to make x millilitres per litre",
+                        PRODUCT,
+                        () -> List.of(
+                                Term.of("broth to make", make),
+                                Term.of(
+                                        "per litre",
+                                        mlPerLitre / 1000,
+                                        "l/l",
+                                        text.millilitres(mlPerLitre),
+                                        "recipe of " + broth.name(),
+                                        broth.mark())));
+    }
+
+    private @Nullable Figure boil(Broth broth, double ml) {
+        return new BoilUp(ledger, text)
+                .figure(
+                        "broth." + broth.id() + ".boil",
+                        broth.name() + ": to the boil in the kitchen",
+                        ml,
+                        BoilingPoint.celsius(brief.altitude(), broth.saltPercent()),
+                        brief.kitchenOrUsual().ringWatts() * Kitchen.RING_EFFICIENCY,
+                        HeatUp.DRY_LOSS_W_PER_M2_K * STOCK_POT_M2);
+    }
+
+    private BrothNeed.PartNeed part(Broth broth, Broth.Part part, Figure make) {
         String name = catalogue.ingredient(part.ingredient()).name();
-        double grams = ml / 1000 * part.gramsPerLitre();
+        double litres = make.value() / 1000;
+        double factor = part.factor(litres);
+        double grams = litres * part.gramsPerLitre() * factor;
         Figure figure = ledger.figure("broth." + broth.id() + "." + part.ingredient(), grams, "g", text.grams(grams))
                 .by(
                         name + " for " + broth.name(),
-                        "Broth to make x grams per litre",
+                        "Broth to make x grams per litre; whole spices grow slower than the pot",
                         PRODUCT,
                         () -> List.of(
-                                Term.of("broth to make", ml / 1000, "l", text.millilitres(ml), "", Mark.COMPUTED),
+                                Term.of(
+                                        "broth to make",
+                                        litres,
+                                        "l",
+                                        text.millilitres(make.value()),
+                                        "",
+                                        Mark.COMPUTED),
                                 Term.of(
                                         "per litre",
                                         part.gramsPerLitre(),
                                         "g/l",
                                         text.exactGrams(part.gramsPerLitre()),
                                         "recipe of " + broth.name(),
-                                        broth.mark())));
-        return new BrothNeed.PartNeed(part.ingredient(), name, figure);
+                                        broth.mark()),
+                                Term.of(
+                                        "for this much",
+                                        factor,
+                                        "1",
+                                        KitchenText.number(factor, 2),
+                                        "volume to the power 0.8 for spices, else as the pot",
+                                        Mark.MEMORY)));
+        boolean packet = part.scaling() == Broth.Scaling.PACKET;
+        double goesIn = packet ? grams / 2 : grams;
+        return new BrothNeed.PartNeed(
+                part.ingredient(),
+                name,
+                figure,
+                measure(part, goesIn),
+                packet ? "keep " + text.grams(grams - goesIn) + ": taste first, add it later" : "");
+    }
+
+    /** Whole pieces where it is counted, up, so that it is never too little. */
+    private String measure(Broth.Part part, double grams) {
+        return part.pieceGrams() == null
+                ? text.grams(grams)
+                : KitchenText.pieces((long) Math.max(1, StrictMath.ceil(grams / part.pieceGrams() - 0.25))) + ", "
+                        + text.grams(grams);
+    }
+
+    private static BrothNeed.StepNeed step(Broth.BrothStep step, double litres) {
+        double minutes = step.minutes() + litres * step.minutesPerLitre();
+        return new BrothNeed.StepNeed(
+                step.text(), minutes, KitchenText.minutes(minutes), step.passive(), step.caution());
+    }
+
+    private Ledger.Draft millilitres(String id, double ml) {
+        return ledger.figure(id, ml, "ml", text.millilitres(ml));
     }
 }

@@ -8,11 +8,4 @@ public record Broths(List<SidePlan> sides, List<BrothNeed> needs) {
         sides = List.copyOf(sides);
         needs = List.copyOf(needs);
     }
-
-    public SidePlan side(String id) {
-        return sides.stream()
-                .filter(side -> side.side().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("No side '" + id + "'"));
-    }
 }

@@ -3,13 +3,16 @@ package org.livelyladle.core.broths;
 import org.livelyladle.core.measure.Figure;
 
 /**
- * One side of a pot as filled.
+ * One side of a pot as filled and heated.
  *
  * @param capacity to the brim [ml]
  * @param fill broth at the start [ml]
  * @param room from the broth to the brim [ml]
- * @param dropLimit the largest drop it takes without losing the simmer for long [g]
- * @param reserve broth kept hot for topping up [ml]
+ * @param boil where its broth boils [°C]
+ * @param floor the least it may fall to while raw food cooks [°C]
+ * @param dropLimit the largest drop that keeps it above its floor [g]
+ * @param recovery from the floor back to a simmer after the largest drop, lid on [s]
+ * @param pace cold food it takes on and on, lid off [g/min]
  */
 public record SidePlan(
         String side,
@@ -21,5 +24,8 @@ public record SidePlan(
         Figure capacity,
         Figure fill,
         Figure room,
+        Figure boil,
+        Figure floor,
         Figure dropLimit,
-        Figure reserve) {}
+        Figure recovery,
+        Figure pace) {}

@@ -1,13 +1,17 @@
 package org.livelyladle.core.catalogue;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.measure.Mark;
 
 /**
  * A broth by its parts per litre.
  *
  * @param tint name of its colour and pattern on the screens
- * @param saltPercent salt as made [g per 100 g]
+ * @param saltPercent salt as made, before anything is seasoned later [g per 100 g]
+ * @param source how one comes by it
+ * @param waterMlPerLitre water to start with for each litre of finished broth [ml]
+ * @param base another broth it is made from; null when it stands by itself
  */
 public record Broth(
         String id,
@@ -16,6 +20,9 @@ public record Broth(
         String tint,
         Heat heat,
         double saltPercent,
+        Source source,
+        double waterMlPerLitre,
+        @Nullable Base base,
         List<Part> parts,
         List<BrothStep> steps,
         Mark mark) {
@@ -25,8 +32,55 @@ public record Broth(
         steps = List.copyOf(steps);
     }
 
-    /** An ingredient with its grams for each litre of broth [g/l]. */
-    public record Part(String ingredient, double gramsPerLitre) {}
+    /** The four ways to get a broth. */
+    public enum Source {
+        SCRATCH("from scratch"),
+        PACKET("packet or paste and water"),
+        STOCK("ready-made stock and aromatics"),
+        WATER("water that becomes broth");
+
+        private final String label;
+
+        Source(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /** So much of another broth in each litre [ml]. */
+    public record Base(String broth, double mlPerLitre) {}
+
+    /** How an amount grows with the volume. */
+    public enum Scaling {
+        LINEAR,
+        /** Whole spices and chilli grow slower than the pot; exponent from memory. */
+        SPICE,
+        /** The maker's dose; the host starts with half and keeps half, for most are too salty. */
+        PACKET
+    }
+
+    /**
+     * An ingredient of the broth.
+     *
+     * @param gramsPerLitre for each litre of a {@value #REFERENCE_LITRES} litre batch [g/l]
+     * @param pieceGrams weight of one whole piece, where it is counted [g]
+     */
+    public record Part(
+            String ingredient,
+            double gramsPerLitre,
+            Scaling scaling,
+            @Nullable Double pieceGrams) {
+        public static final double REFERENCE_LITRES = 2;
+        private static final double SPICE_EXPONENT = 0.8;
+
+        /** What scales otherwise than the volume, on top of it [1]. */
+        public double factor(double litres) {
+            return scaling == Scaling.SPICE ? StrictMath.pow(litres / REFERENCE_LITRES, SPICE_EXPONENT - 1) : 1;
+        }
+    }
 
     /**
      * One step of making it.

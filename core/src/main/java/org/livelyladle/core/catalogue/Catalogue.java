@@ -1,5 +1,6 @@
 package org.livelyladle.core.catalogue;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -57,11 +58,20 @@ public final class Catalogue {
 
     /** The same catalogue with more ingredients and cuts; those of a known id take its place. */
     public Catalogue with(List<Ingredient> moreIngredients, List<Cut> moreCuts) {
+        return with(moreIngredients, moreCuts, List.of());
+    }
+
+    /** The same catalogue with more broths; one of a known id takes its place. */
+    public Catalogue withBroths(List<Broth> more) {
+        return with(List.of(), List.of(), more);
+    }
+
+    private Catalogue with(List<Ingredient> moreIngredients, List<Cut> moreCuts, List<Broth> moreBroths) {
         return new Catalogue(
                 version,
                 concat(ingredients, moreIngredients),
                 concat(cuts, moreCuts),
-                List.copyOf(broths.values()),
+                concat(broths, moreBroths),
                 List.copyOf(sauces.values()),
                 List.copyOf(prepSteps.values()),
                 List.copyOf(extras.values()),
@@ -144,6 +154,16 @@ public final class Catalogue {
 
     public PrepStep prepStep(String id) {
         return known(Optional.ofNullable(prepSteps.get(id)), "prep step", id);
+    }
+
+    /** All that is in a broth, what its base holds included. */
+    public List<Ingredient> ingredientsOf(Broth broth) {
+        List<Ingredient> all = new ArrayList<>();
+        if (broth.base() != null) {
+            all.addAll(ingredientsOf(broth(broth.base().broth())));
+        }
+        broth.parts().forEach(part -> all.add(ingredient(part.ingredient())));
+        return all;
     }
 
     public Ingredient ingredientOf(Cut cut) {

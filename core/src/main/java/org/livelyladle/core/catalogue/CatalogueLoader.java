@@ -17,6 +17,7 @@ final class CatalogueLoader {
     private final Set<String> ingredientIds = new LinkedHashSet<>();
     private final Set<String> servedIds = new LinkedHashSet<>();
     private final Set<String> prepIds = new LinkedHashSet<>();
+    private final Set<String> brothIds = new LinkedHashSet<>();
     private final Set<String> otherIds = new LinkedHashSet<>();
 
     CatalogueLoader(CatalogueFiles files) {
@@ -103,6 +104,9 @@ final class CatalogueLoader {
                 frozenTimes(row, risk),
                 row.text("cue"),
                 row.yesNo("byHand"),
+                governed(row, shape),
+                row.raw("toughens").isEmpty() ? null : row.oneOf("toughens", Family.class),
+                row.optionalWhole("leastReadyS", 1, LONGEST_SECONDS).orElse(0),
                 risk,
                 safeCore(row, risk),
                 risk == RawRisk.NONE ? "" : row.text("safeSource"),
@@ -118,6 +122,21 @@ final class CatalogueLoader {
         if (!prepIds.contains(step)) {
             throw row.refuse("prep", "ids of known prep steps joined by |");
         }
+    }
+
+    private static Governed governed(Row row, Shape shape) {
+        String accepted = "'core' with 30 to 95 °C, 'softens' with an exponent of 0.5 to 2, or 'stated'";
+        String[] words = row.text("governed").split(" ");
+        if (words[0].equals("stated") && words.length == 1) {
+            return Governed.STATED;
+        }
+        if (words.length == 2 && words[0].equals("core") && shape.isHeated()) {
+            return new Governed(Governed.By.CORE, row.amount("governed", words[1], 30, 95));
+        }
+        if (words.length == 2 && words[0].equals("softens")) {
+            return new Governed(Governed.By.SOFTENS, row.amount("governed", words[1], 0.5, 2));
+        }
+        throw row.refuse("governed", accepted);
     }
 
     private static @Nullable Integer safeCore(Row row, RawRisk risk) {
@@ -163,20 +182,39 @@ final class CatalogueLoader {
                     step.yesNo("passive"),
                     step.raw("caution")));
         }
+        String id = unique(row, otherIds);
+        brothIds.add(id);
         return new Broth(
-                unique(row, otherIds),
+                id,
                 row.text("name"),
                 row.text("remark"),
                 row.id("tint"),
                 row.oneOf("heat", Heat.class),
                 row.number("saltPercent", 0, 5),
-                entry.list("parts").stream()
-                        .map(part -> new Broth.Part(
-                                part.reference("ingredient", ingredientIds::contains, "ingredient"),
-                                part.number("gramsPerLitre", 0.1, 1000)))
-                        .toList(),
+                row.oneOf("source", Broth.Source.class),
+                row.number("waterMlPerLitre", 0, 3000),
+                base(row),
+                entry.list("parts").stream().map(this::brothPart).toList(),
                 steps,
                 row.mark());
+    }
+
+    /** Stands above those made from it. */
+    private Broth.@Nullable Base base(Row row) {
+        return row.raw("base").isEmpty()
+                ? null
+                : new Broth.Base(
+                        row.reference("base", brothIds::contains, "broth further up"),
+                        row.number("baseMlPerLitre", 100, 1000));
+    }
+
+    private Broth.Part brothPart(Row part) {
+        OptionalDouble piece = part.optionalNumber("pieceGrams", 0.05, 500);
+        return new Broth.Part(
+                part.reference("ingredient", ingredientIds::contains, "ingredient"),
+                part.number("gramsPerLitre", 0.1, 1000),
+                part.raw("scaling").isEmpty() ? Broth.Scaling.LINEAR : part.oneOf("scaling", Broth.Scaling.class),
+                piece.isPresent() ? piece.getAsDouble() : null);
     }
 
     private Sauce sauce(CatalogueFiles.Entry entry) {

@@ -1,7 +1,6 @@
 package org.livelyladle.core.catalogue;
 
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.measure.Mark;
 
@@ -13,6 +12,9 @@ import org.livelyladle.core.measure.Mark;
  * @param chilledTimes times from the stated start state
  * @param frozenTimes times straight from the freezer; null where nobody has stated them
  * @param byHand dipped by each guest, slice by slice
+ * @param governed what decides when it is good to eat
+ * @param toughens whose passing of the best is computed; null where the stated times hold
+ * @param leastReadySeconds the trade takes a raw one out no sooner, whatever is computed [s]; 0 without such a bound
  * @param safeCoreC core temperature at which it is safe [°C]; null without raw risk
  * @param dryShare dry equivalent of one gram as planned (starch), 1 for all others
  * @param swell weight in the pot over weight as planned
@@ -30,6 +32,9 @@ public record Cut(
         @Nullable Times frozenTimes,
         String cue,
         boolean byHand,
+        Governed governed,
+        @Nullable Family toughens,
+        int leastReadySeconds,
         RawRisk rawRisk,
         @Nullable Integer safeCoreC,
         String safeSource,
@@ -50,11 +55,8 @@ public record Cut(
         return pieceGrams != null;
     }
 
-    /** Times for the state it is put in from; empty when it is frozen, raw and nobody has stated a time for that. */
-    public Optional<Times> timesFrom(boolean frozen) {
-        if (!frozen || start == StartState.FROZEN) {
-            return Optional.of(times);
-        }
-        return Optional.ofNullable(frozenTimes);
+    /** True when a time from the freezer is stated or can be computed. */
+    public boolean cooksFrozen() {
+        return start == StartState.FROZEN || frozenTimes != null || governed.isBy(Governed.By.CORE);
     }
 }

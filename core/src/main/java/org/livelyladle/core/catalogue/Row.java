@@ -55,10 +55,11 @@ record Row(String file, long line, Map<String, String> fields) {
         if (value.isEmpty()) {
             return OptionalDouble.empty();
         }
-        return OptionalDouble.of(parse(field, value, min, max));
+        return OptionalDouble.of(amount(field, value, min, max));
     }
 
-    private double parse(String field, String value, double min, double max) {
+    /** A number out of a field that holds more. */
+    double amount(String field, String value, double min, double max) {
         String accepted = "a number from " + min + " to " + max;
         double number;
         try {
@@ -110,7 +111,7 @@ record Row(String file, long line, Map<String, String> fields) {
 
     List<Double> sizes(String field) {
         return Arrays.stream(raw(field).split("x", -1))
-                .map(part -> parse(field, part, 0.1, 400))
+                .map(part -> amount(field, part, 0.1, 400))
                 .toList();
     }
 

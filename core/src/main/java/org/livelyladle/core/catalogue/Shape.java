@@ -20,4 +20,9 @@ public enum Shape {
     public int dimensions() {
         return dimensions;
     }
+
+    /** False for what is too thin or loose to have a core. */
+    public boolean isHeated() {
+        return this != LEAF && this != STRAND;
+    }
 }

@@ -7,11 +7,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Extra;
 import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
@@ -29,8 +31,6 @@ public final class EquipmentPlanner {
     private static final String COUNT = "1";
     /** A serving plate takes about so much [g]; memory. */
     private static final double PLATE_G = 400;
-    /** A 220 g butane cartridge on full lasts about so long [min]; memory. */
-    private static final double CARTRIDGE_MINUTES = 75;
 
     private static final Set<Category> RAW = Set.of(Category.MEAT, Category.SEAFOOD);
 
@@ -45,7 +45,7 @@ public final class EquipmentPlanner {
         this.ledger = ledger;
     }
 
-    public List<Equipment> plan(Portions portions, Sauces sauces, Extras extras) {
+    public List<Equipment> plan(Portions portions, Evening evening, Sauces sauces, Extras extras) {
         if (brief.guests().isEmpty()) {
             return List.of();
         }
@@ -84,7 +84,7 @@ public final class EquipmentPlanner {
                 "Ladles and slotted spoons",
                 2 * brief.sides().size(),
                 "one of each a side, so that sides stay apart");
-        cartridges();
+        cartridges(evening.cartridges());
         return List.copyOf(items);
     }
 
@@ -128,7 +128,6 @@ public final class EquipmentPlanner {
         }
     }
 
-    /** Only where stoves burn butane; a spare for the table, changed with the flame out and cool. */
     private void besidePlates(Extras extras) {
         List<Term> terms = extras.needs().stream()
                 .filter(need -> !need.kind().isPoured() && need.grams().value() > 0)
@@ -146,25 +145,17 @@ public final class EquipmentPlanner {
         }
     }
 
-    private void cartridges() {
-        if (brief.pots().isEmpty()) {
-            return;
+    /** A spare for the table is among them. */
+    private void cartridges(@Nullable Figure planned) {
+        if (planned != null) {
+            add(
+                    "cartridges",
+                    "Butane cartridges of 220 g",
+                    planned.value(),
+                    "with one spare; change it with the flame out and cool, after the maker's instructions",
+                    SUM,
+                    () -> List.of(Term.of("burnt, and a spare", planned)));
         }
-        double each = Math.ceil(brief.mealMinutes() / CARTRIDGE_MINUTES);
-        double all = each * brief.pots().size() + 1;
-        add(
-                "cartridges",
-                "Butane cartridges, if that is how you cook",
-                all,
-                "with one spare; change it with the flame out and cool, after the maker's instructions",
-                SUM,
-                () -> List.of(
-                        given(
-                                brief.pots().size() + " stoves for " + brief.mealMinutes() + " min",
-                                all - 1,
-                                "about 75 min each on full",
-                                Mark.MEMORY),
-                        given("spare", 1, "", Mark.COMMON_PRACTICE)));
     }
 
     private void add(

@@ -51,12 +51,12 @@ public record Material(
     }
 
     /** Enthalpy taken up while it thaws [J/kg]. */
-    double latentHeat() {
+    public double latentHeat() {
         return LATENT_J_PER_KG * waterShare;
     }
 
     /** Temperature [°C] at an enthalpy [J/kg], counted from frozen at the freezing point. */
-    double temperature(double enthalpy) {
+    public double temperature(double enthalpy) {
         if (enthalpy <= 0) {
             return freezingC + enthalpy / frozenSpecificHeatJPerKgK;
         }
@@ -65,7 +65,7 @@ public record Material(
     }
 
     /** Enthalpy [J/kg] at a temperature [°C]; at the freezing point itself all is thawed. */
-    double enthalpy(double temperature) {
+    public double enthalpy(double temperature) {
         return temperature < freezingC
                 ? (temperature - freezingC) * frozenSpecificHeatJPerKgK
                 : latentHeat() + (temperature - freezingC) * specificHeatJPerKgK;

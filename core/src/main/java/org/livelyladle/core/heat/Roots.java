@@ -38,6 +38,9 @@ final class Roots {
     private final UnivariateFunction equation;
     private final double[] squares = new double[TERMS];
     private final double[] coefficients = new double[TERMS];
+    /** Mean over the body of each term, of its value at the centre. */
+    private final double[] means = new double[TERMS];
+
     private int found;
 
     /**
@@ -63,6 +66,7 @@ final class Roots {
                 .solve(MOST_EVALUATIONS, equation, from, to, AllowedSolution.ANY_SIDE);
         squares[n] = z * z;
         coefficients[n] = coefficient(body, z);
+        means[n] = mean(body, z);
         found = n + 1;
     }
 
@@ -96,18 +100,34 @@ final class Roots {
         };
     }
 
+    /** Volume mean of a mode that is 1 at the centre: cos, J0 and sin x / x over slab, cylinder and sphere. */
+    private static double mean(Body body, double z) {
+        return switch (body) {
+            case SLAB -> StrictMath.sin(z) / z;
+            case CYLINDER -> 2 * BesselJ.value(1, z) / z;
+            case SPHERE -> 3 * (StrictMath.sin(z) - z * StrictMath.cos(z)) / (z * z * z);
+            default -> throw new IllegalArgumentException(body + " is a product of other bodies");
+        };
+    }
+
     /** Excess at the centre at a Fourier number, of that at the start, from 1 down to 0. */
     double centre(double fourier) {
-        if (fourier < LEAST_FO) {
-            return 1;
-        }
+        return fourier < LEAST_FO ? 1 : sum(fourier, false);
+    }
+
+    /** Mean excess at a Fourier number, of that at the start, from 1 down to 0. */
+    double mean(double fourier) {
+        return fourier <= 0 ? 1 : sum(fourier, true);
+    }
+
+    private double sum(double fourier, boolean mean) {
         double sum = 0;
         for (int n = 0; n < TERMS; n++) {
             if (n == found) {
                 next();
             }
             double decay = StrictMath.exp(-squares[n] * fourier);
-            sum += coefficients[n] * decay;
+            sum += coefficients[n] * decay * (mean ? means[n] : 1);
             if (decay < NEGLIGIBLE) {
                 break;
             }

@@ -60,6 +60,24 @@ final class Series {
         return product;
     }
 
+    /** The same of the mean over the piece. */
+    private double meanExcess(double seconds) {
+        double product = 1;
+        for (Factor factor : factors) {
+            product *= factor.roots().mean(seconds * factor.fourierPerSecond());
+        }
+        return product;
+    }
+
+    /** Mean temperature of the piece [°C] at some moments [s]. */
+    double[] means(CoreProblem problem, double[] moments) {
+        double[] means = new double[moments.length];
+        for (int i = 0; i < moments.length; i++) {
+            means[i] = problem.brothC() - (problem.brothC() - problem.startC()) * meanExcess(moments[i]);
+        }
+        return means;
+    }
+
     /** Temperature at the centre [°C] at some moments [s]. */
     double[] centres(CoreProblem problem, double[] moments) {
         double[] centres = new double[moments.length];
@@ -71,7 +89,11 @@ final class Series {
 
     /** When the centre reaches the target, which lies between start and broth [s]. */
     double seconds(CoreProblem problem) {
-        double wanted = (problem.brothC() - problem.targetC()) / (problem.brothC() - problem.startC());
+        return seconds(problem, problem.targetC());
+    }
+
+    double seconds(CoreProblem problem, double targetC) {
+        double wanted = (problem.brothC() - targetC) / (problem.brothC() - problem.startC());
         double rate = factors.stream()
                 .mapToDouble(factor -> factor.roots().slowest() * factor.fourierPerSecond())
                 .sum();
@@ -82,7 +104,7 @@ final class Series {
         double until = Math.max(oneTerm * CLOSE_ABOVE, MORE_THAN_ANY / rate);
         if (until > MOST_SECONDS && excess(MOST_SECONDS) > wanted) {
             throw new UnsolvableException(
-                    "targetC", "It takes more than 48 h to reach " + problem.targetC() + " °C; nothing is cooked so.");
+                    "targetC", "It takes more than 48 h to reach " + targetC + " °C; nothing is cooked so.");
         }
         double from = oneTerm > 0 && excess(oneTerm * CLOSE_BELOW) > wanted ? oneTerm * CLOSE_BELOW : 0;
         return new BracketingNthOrderBrentSolver(TOLERANCE_SECONDS, 5)

@@ -2,6 +2,7 @@ package org.livelyladle.core.heat;
 
 import java.util.Arrays;
 import java.util.function.DoubleUnaryOperator;
+import java.util.function.ToDoubleFunction;
 import org.livelyladle.core.brief.UnsolvableException;
 
 /**
@@ -85,24 +86,43 @@ final class Thawing {
 
     /** Temperature at the centre [°C] at ascending moments [s], linear between steps. */
     double[] centres(DoubleUnaryOperator brothC, double[] moments) {
+        return follow(brothC, moments, this::centre);
+    }
+
+    /** Mean temperature of the piece [°C] at ascending moments [s], linear between steps. */
+    double[] means(DoubleUnaryOperator brothC, double[] moments) {
+        return follow(brothC, moments, this::mean);
+    }
+
+    private double[] follow(DoubleUnaryOperator brothC, double[] moments, ToDoubleFunction<double[]> wanted) {
         double[] enthalpy = new double[CELLS];
         Arrays.fill(enthalpy, material.enthalpy(startC));
-        double[] centres = new double[moments.length];
+        double[] found = new double[moments.length];
         double step = step();
         double before = startC;
-        double centre = startC;
+        double now = startC;
         long n = 0;
         for (int i = 0; i < moments.length; i++) {
             while (n * step < moments[i] && n < MOST_STEPS) {
-                before = centre;
+                before = now;
                 advance(enthalpy, brothC.applyAsDouble(n * step), step);
-                centre = centre(enthalpy);
+                now = wanted.applyAsDouble(enthalpy);
                 n++;
             }
             double back = n == 0 ? 0 : n - moments[i] / step;
-            centres[i] = centre - Math.min(1, back) * (centre - before);
+            found[i] = now - Math.min(1, back) * (now - before);
         }
-        return centres;
+        return found;
+    }
+
+    private double mean(double[] enthalpy) {
+        double sum = 0;
+        double volume = 0;
+        for (int i = 0; i < CELLS; i++) {
+            sum += volumes[i] * material.temperature(enthalpy[i]);
+            volume += volumes[i];
+        }
+        return sum / volume;
     }
 
     /** The largest stable step, by the shell that reacts fastest [s]. */

@@ -81,6 +81,11 @@ public final class KitchenText {
         return symbol == null ? amount + " " + currency : symbol + amount;
     }
 
+    /** A temperature [°C] as "98 °C" or "208 °F". */
+    public String celsius(double celsius) {
+        return units == UnitSystem.METRIC ? number(celsius, 1) + " °C" : number(celsius * 9 / 5 + 32, 0) + " °F";
+    }
+
     /** A duration [s] as "45 s" or "1 min 50 s". */
     public static String seconds(double seconds) {
         long whole = (long) Math.ceil(seconds - 1e-9);

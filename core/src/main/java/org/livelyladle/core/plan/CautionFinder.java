@@ -10,7 +10,9 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.SplashChoice;
 import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.HeatSource;
 import org.livelyladle.core.brief.NeedKind;
+import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Choking;
@@ -54,8 +56,8 @@ final class CautionFinder {
                     "",
                     "carry",
                     "Boiling broth is heavy and scalds: clear the way, lid on, children and cables out of it." + DEFER);
-            add(Step.POTS, "", "stove", "Air the room, no pot wider than its stove, no two stoves touching." + DEFER);
         }
+        stoves();
         if (brief.menu().stream().anyMatch(item -> catalogue.cut(item.cut()).rawRisk() != RawRisk.NONE)) {
             add(
                     Step.TABLE,
@@ -64,6 +66,44 @@ final class CautionFinder {
                     "One pair of chopsticks for raw food, another to eat with; raw and cooked on plates of their own.");
         }
         return cautions;
+    }
+
+    private void stoves() {
+        long butane = brief.pots().stream()
+                .filter(pot -> pot.heatOrUsual().kind() == HeatSource.Kind.BUTANE)
+                .count();
+        if (butane > 0) {
+            add(
+                    Step.POTS,
+                    "",
+                    "butane",
+                    "Butane burns up air and gives off carbon monoxide: keep a window open. Seat and lock the cartridge,"
+                            + " never warm one, change it with the flame out and cool." + DEFER);
+        }
+        if (butane > 1) {
+            add(Step.POTS, "", "apart", "Never let two stoves touch, nor one pot cover two." + DEFER);
+        }
+        if (butane < brief.pots().size()) {
+            add(
+                    Step.POTS,
+                    "",
+                    "cable",
+                    "Electric heat: no coiled extension reel, cables where nobody trips and no child pulls." + DEFER);
+        }
+        brief.pots().forEach(this::width);
+    }
+
+    private void width(Pot pot) {
+        Integer plate = pot.heatOrUsual().plateMm();
+        double across = pot.acrossMm();
+        if (plate != null && across > plate) {
+            add(
+                    Step.POTS,
+                    pot.id(),
+                    "wide",
+                    pot.name() + " is about " + Math.round(across) + " mm wide on a stove for " + plate
+                            + " mm: heat gathers under it. Take a smaller pot." + DEFER);
+        }
     }
 
     private void guest(Guest guest) {

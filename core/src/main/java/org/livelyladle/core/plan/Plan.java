@@ -4,6 +4,7 @@ import java.util.List;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.equipment.Equipment;
+import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.prep.Prep;
@@ -14,6 +15,7 @@ import org.livelyladle.core.table.TablePlan;
 /**
  * Everything computed for a party. The same brief, catalogue, facts and day give an equal plan.
  *
+ * @param evening each pot from sitting down to the finish
  * @param extras what stands beside the pots
  * @param equipment what to set out besides food
  * @param unmet what cannot be given, worst first
@@ -25,6 +27,7 @@ public record Plan(
         Broths broths,
         List<CookingWindow> windows,
         TablePlan table,
+        Evening evening,
         Sauces sauces,
         Extras extras,
         Purchases purchases,

@@ -3,17 +3,20 @@ package org.livelyladle.core.plan;
 import static java.util.Objects.requireNonNull;
 
 import java.time.LocalDate;
-import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.broths.BrothPlanner;
 import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.broths.SidePlanner;
+import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
-import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.cooking.WindowModel;
 import org.livelyladle.core.cooking.WindowPlanner;
+import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.equipment.EquipmentPlanner;
+import org.livelyladle.core.evening.Evening;
+import org.livelyladle.core.evening.EveningPlanner;
 import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.extras.ExtrasPlanner;
 import org.livelyladle.core.facts.Facts;
@@ -33,6 +36,7 @@ import org.livelyladle.core.table.TablePlanner;
 /** {@code plan = f(brief, catalogue, facts, asOf)}: the pipeline, pure and deterministic. */
 public final class Planner {
     private final Catalogue builtIn;
+    private final WindowModel model = new WindowModel();
 
     public Planner(Catalogue catalogue) {
         this.builtIn = requireNonNull(catalogue, "catalogue");
@@ -49,10 +53,12 @@ public final class Planner {
         BriefCheck.check(brief, catalogue);
         Ledger ledger = new Ledger();
         KitchenText text = new KitchenText(brief.units(), brief.currency());
-        Portions portions = new PortionPlanner(brief, catalogue, ledger, text).plan();
-        Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan();
-        Map<String, CookingWindow> windows = new WindowPlanner(catalogue, ledger).plan(brief);
-        TablePlan table = new TablePlanner(brief, catalogue, broths, windows, ledger, text).plan(portions);
+        Windows windows = new WindowPlanner(brief, catalogue, model, ledger, text).plan();
+        Portions portions = new PortionPlanner(brief, catalogue, windows, ledger, text).plan();
+        Sides sides = new SidePlanner(brief, catalogue, ledger, text).plan();
+        TablePlan table = new TablePlanner(brief, catalogue, sides, windows, ledger, text).plan(portions);
+        Evening evening = new EveningPlanner(brief, catalogue, ledger, text).plan(sides, table);
+        Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan(sides, evening.reserves());
         Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan(portions);
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
         Purchases purchases =
@@ -61,13 +67,14 @@ public final class Planner {
         Plan plan = new Plan(
                 portions,
                 broths,
-                List.copyOf(windows.values()),
+                windows.all(),
                 table,
+                evening,
                 sauces,
                 extras,
                 purchases,
                 prep,
-                new EquipmentPlanner(brief, catalogue, ledger).plan(portions, sauces, extras),
+                new EquipmentPlanner(brief, catalogue, ledger).plan(portions, evening, sauces, extras),
                 new CautionFinder(brief, catalogue, portions, asOf).find(),
                 new UnmetFinder(
                                 brief,
@@ -75,6 +82,7 @@ public final class Planner {
                                 text,
                                 portions,
                                 table,
+                                evening,
                                 sauces,
                                 purchases,
                                 prep,
@@ -83,8 +91,8 @@ public final class Planner {
                 Stream.concat(
                                 new MenuAdvisor(brief, catalogue, text, portions, purchases).suggest().stream(),
                                 new TradeAdvisor(
-                                                brief, catalogue, facts, text, portions, broths, sauces, extras,
-                                                purchases)
+                                                brief, catalogue, facts, text, windows, portions, broths, sauces,
+                                                extras, purchases)
                                         .suggest().stream())
                         .toList(),
                 OwnFood.of(brief, catalogue));

@@ -12,6 +12,8 @@ public record Remedy(String label, Kind kind, String subject, String value) {
         SWAP_CUT,
         /** Put a small pot with broth {@code value} on the table. */
         ADD_POT,
+        /** Fill the pot {@code subject} to {@code value} percent. */
+        FILL_POT,
         /** Offer the sauce {@code value}. */
         ADD_SAUCE,
         /** Let the meal last {@code value} minutes. */

@@ -6,6 +6,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.Trade;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
@@ -23,6 +24,7 @@ record TradeAdvisor(
         Catalogue catalogue,
         Facts facts,
         KitchenText text,
+        Windows windows,
         Portions portions,
         Broths broths,
         Sauces sauces,
@@ -39,7 +41,7 @@ record TradeAdvisor(
     private Optional<Suggestion> suggestion(Trade trade) {
         Brief traded = brief.deciding(brief.decisions().trading(trade));
         Ledger ledger = new Ledger();
-        Portions shared = new PortionPlanner(traded, catalogue, ledger, text).plan();
+        Portions shared = new PortionPlanner(traded, catalogue, windows, ledger, text).plan();
         Purchases bought =
                 new PurchasePlanner(traded, catalogue, facts, ledger, text).plan(shared, broths, sauces, extras);
         double saved = purchases.bill().value() - bought.bill().value();

@@ -13,9 +13,12 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Liking;
+import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.evening.Evening;
+import org.livelyladle.core.evening.Evening.Problem;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.GuestTotal;
 import org.livelyladle.core.portions.Portions;
@@ -35,6 +38,7 @@ record UnmetFinder(
         KitchenText text,
         Portions portions,
         TablePlan table,
+        Evening evening,
         Sauces sauces,
         Purchases purchases,
         Prep prep,
@@ -43,11 +47,14 @@ record UnmetFinder(
     private static final int LONGER_MINUTES = 15;
     private static final int LONGEST_MEAL = 240;
     private static final double NEGLIGIBLE_G = 0.5;
+    private static final int FILL_STEP_PERCENT = 5;
+    private static final int LEAST_FILL_PERCENT = 25;
 
     List<Unmet> find() {
         List<Unmet> unmet = new ArrayList<>();
         brief.guests().forEach(guest -> guest(guest, unmet));
         noRoom(unmet);
+        evening.problems().forEach(problem -> unmet.add(inThePots(problem)));
         sauces.without().forEach(guest -> withoutSauce(brief.guest(guest).orElseThrow(), unmet));
         unmet.addAll(new PurchaseUnmet(brief, catalogue, purchases, substitutes).find());
         portions.trades().forEach(trade -> trade(trade, unmet));
@@ -158,6 +165,24 @@ record UnmetFinder(
                                     + " find no room in the pots within the meal.",
                             remedy));
                 });
+    }
+
+    private Unmet inThePots(Problem problem) {
+        boolean onlyUnsaid = problem.kind() == Problem.Kind.UNKNOWN_FUSE;
+        Remedy remedy = show(Step.POTS);
+        if (problem.kind() == Problem.Kind.OVER_THE_BRIM) {
+            Pot pot = brief.potOf(problem.subject());
+            int percent = Math.max(LEAST_FILL_PERCENT, pot.fillPercent() - FILL_STEP_PERCENT);
+            remedy =
+                    new Remedy("Fill it to " + percent + " %", Remedy.Kind.FILL_POT, pot.id(), String.valueOf(percent));
+        }
+        return new Unmet(
+                "pots." + problem.kind() + "." + problem.subject(),
+                onlyUnsaid ? Unmet.Severity.WISH : Unmet.Severity.SHORT,
+                Step.POTS,
+                null,
+                problem.text() + " " + problem.remedy(),
+                remedy);
     }
 
     private void withoutSauce(Guest guest, List<Unmet> unmet) {

@@ -11,11 +11,12 @@ import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
-import org.livelyladle.core.catalogue.Times;
+import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.KitchenText;
 
 /** How far each wish for doneness can be met: the safe mark beats it, but for whole cuts and fish by the guest's choice. */
-record DonenessFinder(Brief brief, Catalogue catalogue) {
+record DonenessFinder(Brief brief, Catalogue catalogue, Windows windows) {
     private static final Set<RawRisk> PINK_BY_CHOICE = EnumSet.of(RawRisk.WHOLE_CUT, RawRisk.FISH);
 
     List<Portions.Done> find(List<Portion> lines) {
@@ -51,12 +52,12 @@ record DonenessFinder(Brief brief, Catalogue catalogue) {
         return "";
     }
 
-    private static int seconds(Cut cut, Doneness doneness) {
-        Times times = cut.times();
+    private int seconds(Cut cut, Doneness doneness) {
+        CookingWindow window = windows.of(cut.id());
         return switch (doneness) {
-            case PINK -> times.pleasant();
-            case JUST_DONE -> times.ready();
-            case WELL_DONE -> times.bestUntil();
+            case PINK -> windows.pinkSeconds(cut.id());
+            case JUST_DONE -> window.readySeconds();
+            case WELL_DONE -> window.bestUntilSeconds();
         };
     }
 }

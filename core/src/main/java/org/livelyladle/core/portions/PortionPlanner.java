@@ -24,6 +24,7 @@ import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
@@ -36,6 +37,7 @@ import org.livelyladle.core.safety.Needs;
 public final class PortionPlanner {
     private final Brief brief;
     private final Catalogue catalogue;
+    private final Windows windows;
     private final Ledger ledger;
     private final KitchenText text;
     private final List<Cut> menu;
@@ -47,7 +49,8 @@ public final class PortionPlanner {
     /** Exact shares by cut, then guest. */
     private final Map<String, Map<String, Figure>> shares = new LinkedHashMap<>();
 
-    public PortionPlanner(Brief brief, Catalogue catalogue, Ledger ledger, KitchenText text) {
+    public PortionPlanner(Brief brief, Catalogue catalogue, Windows windows, Ledger ledger, KitchenText text) {
+        this.windows = windows;
         this.brief = brief;
         this.catalogue = catalogue;
         this.ledger = ledger;
@@ -99,7 +102,7 @@ public final class PortionPlanner {
                 lines,
                 barred,
                 beaten,
-                new DonenessFinder(brief, catalogue).find(lines),
+                new DonenessFinder(brief, catalogue, windows).find(lines),
                 trades);
     }
 

@@ -24,11 +24,10 @@ import org.livelyladle.core.sauces.Sauces;
 
 /** The chains of steps behind broths, cuts, sauces and the table. Durations grow with the amount by a stated rule. */
 record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
-    private static final double BOIL_MINUTES = 12;
-    private static final double CARRY_MINUTES = 3;
-    /** Time a litre adds until it boils on a kitchen ring [min/l]; memory. */
-    private static final double BOIL_MINUTES_PER_LITRE = 3;
+    /** A ring too weak for it is given so long [min]; memory. */
+    private static final double LONGEST_BOIL_MINUTES = 120;
 
+    private static final double CARRY_MINUTES = 3;
     private static final double PLATE_MINUTES = 2;
     private static final double TABLE_MINUTES = 12;
     private static final double CHECK_MINUTES = 5;
@@ -52,6 +51,7 @@ record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
 
     private Chain broth(BrothNeed need) {
         double litres = need.make().value() / 1000;
+        double boil = need.boil() == null ? LONGEST_BOIL_MINUTES : need.boil().value();
         String amount = need.make().text();
         List<Chain.Step> steps = new ArrayList<>();
         catalogue
@@ -71,8 +71,8 @@ record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
                 need.name() + ": bring to the boil",
                 amount,
                 "kitchen ring",
-                BOIL_MINUTES + litres * BOIL_MINUTES_PER_LITRE,
-                rule(BOIL_MINUTES, BOIL_MINUTES_PER_LITRE, amount),
+                boil,
+                "on a ring of " + brief.kitchenOrUsual().ringWatts() + " W, " + amount,
                 true,
                 "Lid on; do not leave a lit stove alone."));
         steps.add(new Chain.Step(

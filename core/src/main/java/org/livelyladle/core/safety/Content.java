@@ -24,11 +24,7 @@ public record Content(Set<Allergen> allergens, Set<Trait> traits, Set<Origin> or
     }
 
     public static Content of(Broth broth, Catalogue catalogue) {
-        return of(
-                broth.parts().stream()
-                        .map(part -> catalogue.ingredient(part.ingredient()))
-                        .toList(),
-                false);
+        return of(catalogue.ingredientsOf(broth), false);
     }
 
     public static Content of(Sauce sauce, Catalogue catalogue) {

@@ -41,7 +41,7 @@ public final class Needs {
             case NO_BEEF -> content.traits().contains(Trait.BEEF);
             case NO_ALCOHOL -> content.traits().contains(Trait.ALCOHOL);
             case PREGNANT -> content.traits().contains(Trait.MEDICINAL_HERB);
-            case SMALL_CHILD, IMMUNE_WEAK -> false;
+            case SMALL_CHILD, IMMUNE_WEAK, LOW_SALT -> false;
             default -> kind.allergen().map(content.allergens()::contains).orElse(false);
         };
     }

@@ -11,7 +11,7 @@ import org.livelyladle.core.cooking.CookingWindow;
  * @param wish where in the meal it belongs by the school of order, 0 at the start to 1 at the finish
  * @param earliest before this nobody for whom it is may be at the table [s]
  * @param latest after this somebody for whom it is has left [s]
- * @param offset from putting in to taking out [s]
+ * @param startsFrozen goes in from the freezer
  */
 record Batch(
         Cut cut,
@@ -24,14 +24,34 @@ record Batch(
         double wish,
         int earliest,
         int latest,
-        int offset) {
+        boolean startsFrozen) {
 
+    /** A take-out this long after ready still leaves slack on both sides [s]. */
+    private static final int LATEST_SLACK_SECONDS = 20;
     /** Time for eating one slice before the next is dipped [s]; memory. */
     private static final int CHEW_SECONDS = 20;
     /** Raw leaves take this much room until wilted [g/ml]; memory. */
     private static final double LEAF_BULK_G_PER_ML = 0.15;
     /** Food displaces broth at this density [g/ml]. */
     private static final double FOOD_G_PER_ML = 1.05;
+
+    /** From putting in to taking out [s]: somewhat after ready, on the grid of the sequence where a helper does it. */
+    int offset() {
+        int offset = handOffset(window);
+        return byHand()
+                ? offset
+                : Math.max(window.readySeconds(), Math.min(roundUp(offset), window.bestUntilSeconds()));
+    }
+
+    private static int handOffset(CookingWindow window) {
+        int slack = Math.min(LATEST_SLACK_SECONDS, (window.bestUntilSeconds() - window.readySeconds()) / 2);
+        return window.readySeconds() + slack;
+    }
+
+    /** From one dipped slice to the next [s]. */
+    static int everySeconds(CookingWindow window) {
+        return roundUp(handOffset(window) + CHEW_SECONDS);
+    }
 
     boolean byHand() {
         return cut.byHand();
@@ -46,12 +66,12 @@ record Batch(
     }
 
     int everySeconds() {
-        return byHand() ? roundUp(offset + CHEW_SECONDS) : 0;
+        return byHand() ? everySeconds(window) : 0;
     }
 
     /** From putting in the first to taking out the last [s]. */
     int duration() {
-        return offset + (repeats() - 1) * everySeconds();
+        return offset() + (repeats() - 1) * everySeconds();
     }
 
     /** What is in the broth at one time [g]. */
@@ -79,8 +99,8 @@ record Batch(
         return (int) Math.ceil(seconds / TablePlanner.GRID_SECONDS) * TablePlanner.GRID_SECONDS;
     }
 
-    Batch movedTo(Side other) {
-        return new Batch(cut, name, other, homeSide, number, servings, window, wish, earliest, latest, offset);
+    Batch movedTo(Side other, CookingWindow there) {
+        return new Batch(cut, name, other, homeSide, number, servings, there, wish, earliest, latest, startsFrozen);
     }
 
     Drop at(int putIn, String amount, boolean pinned) {

@@ -3,14 +3,15 @@ package org.livelyladle.core.table;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
+import java.util.Set;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.broths.SidePlan;
+import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.cooking.Windows;
 
 /** Splits what goes into a side into drops the side can take, and says where in the meal each belongs. */
 final class Batcher {
@@ -18,27 +19,30 @@ final class Batcher {
     private static final int SLICES_PER_ROUND = 4;
     /** Portions of this size a head are worth two servings [g]; memory. */
     private static final double SECOND_HELPING_G = 60;
-    /** A take-out this long after ready still leaves slack on both sides [s]. */
-    private static final int LATEST_SLACK_SECONDS = 20;
     /** A drop takes at most this share of the largest one, so that it finds a place between others; memory. */
     private static final double DROP_SHARE = 0.65;
     /** A drop fills at most this share of a side's free room, so that others fit beside it. */
     private static final double ROOM_SHARE = 0.6;
 
-    private final Broths broths;
-    private final Map<String, CookingWindow> windows;
+    private final Sides plans;
+    private final Windows windows;
     private final OrderOfEating order;
     private final int mealSeconds;
+    /** Cuts that go in from the freezer. */
+    private final Set<String> frozen;
 
-    Batcher(Broths broths, Map<String, CookingWindow> windows, OrderOfEating order, int mealSeconds) {
+    Batcher(Sides plans, Windows windows, OrderOfEating order, int mealSeconds, Set<String> frozen) {
         this.mealSeconds = mealSeconds;
-        this.broths = broths;
+        this.frozen = frozen;
+        this.plans = plans;
         this.windows = windows;
         this.order = order;
     }
 
     List<Batch> split(Cut cut, Side side, List<Demand> demands) {
-        int count = cut.byHand() ? rounds(demands) : batches(cut, broths.side(side.id()), demands);
+        int count = cut.byHand()
+                ? rounds(cut, plans.side(side.id()), demands)
+                : batches(cut, plans.side(side.id()), demands);
         List<Batch> batches = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             List<Drop.Serving> servings = servings(demands, i, count);
@@ -51,12 +55,7 @@ final class Batcher {
 
     private Batch batch(
             Cut cut, Side side, int number, List<Drop.Serving> servings, double wish, List<Demand> demands) {
-        CookingWindow window = windows.get(cut.id());
-        int slack = Math.min(LATEST_SLACK_SECONDS, (window.bestUntilSeconds() - window.readySeconds()) / 2);
-        int offset = window.readySeconds() + slack;
-        if (!cut.byHand()) {
-            offset = Math.min(Batch.roundUp(offset), window.bestUntilSeconds());
-        }
+        CookingWindow window = windows.of(cut.id(), side.id());
         List<Guest> eaters = demands.stream()
                 .map(Demand::guest)
                 .filter(guest -> servings.stream().anyMatch(s -> s.guest().equals(guest.id())))
@@ -69,19 +68,37 @@ final class Batcher {
                 .mapToInt(guest -> guest.leavesWithin(mealSeconds / 60) * 60)
                 .min()
                 .orElse(mealSeconds);
-        return new Batch(cut, window.name(), side, side, number, servings, window, wish, earliest, latest, offset);
+        return new Batch(
+                cut,
+                window.name(),
+                side,
+                side,
+                number,
+                servings,
+                window,
+                wish,
+                earliest,
+                latest,
+                frozen.contains(cut.id()));
     }
 
-    private static int rounds(List<Demand> demands) {
+    /** As many slices a round as the side takes one after another. */
+    private int rounds(Cut cut, SidePlan side, List<Demand> demands) {
         int most = demands.stream().mapToInt(Demand::pieces).max().orElse(1);
-        return (most + SLICES_PER_ROUND - 1) / SLICES_PER_ROUND;
+        double each = cut.pieceGrams() == null ? 0 : cut.pieceGrams() * demands.size();
+        double room = DROP_SHARE * side.dropLimit().value() - each;
+        double stays = each - side.pace().value() / 60 * Batch.everySeconds(windows.of(cut.id(), side.side()));
+        int slices = stays <= 0 ? SLICES_PER_ROUND : (int) Math.max(1, Math.min(SLICES_PER_ROUND, 1 + room / stays));
+        return (most + slices - 1) / slices;
     }
 
     private int batches(Cut cut, SidePlan side, List<Demand> demands) {
         double grams = demands.stream().mapToDouble(Demand::grams).sum();
         double load = grams * cut.swell();
+        double cold = frozen.contains(cut.id()) ? Placing.FROZEN_COUNTS : 1;
         double limit = Math.min(
-                DROP_SHARE * side.dropLimit().value(), ROOM_SHARE * side.room().value() * Batch.densityInPot(cut));
+                DROP_SHARE * side.dropLimit().value() / cold,
+                ROOM_SHARE * side.room().value() * Batch.densityInPot(cut));
         if (cut.counted() && cut.pieceGrams() != null) {
             double piece = cut.pieceGrams() * cut.swell();
             limit = Math.max(piece, Math.floor(limit / piece) * piece);

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Need;
+import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Strength;
@@ -33,6 +34,9 @@ final class Openness {
     /** Why a guest cannot eat from a side whatever goes in; empty when the guest could. */
     Optional<String> closed(Guest guest, Side side) {
         Pot pot = brief.potOf(side.id());
+        if (!pot.isReachedBy(guest.id())) {
+            return Optional.of("out of reach");
+        }
         List<Need> contact = Needs.brokenByContact(guest, broths.get(side.broth()));
         if (!contact.isEmpty()) {
             return Optional.of("its broth: " + labels(contact));
@@ -64,7 +68,8 @@ final class Openness {
 
     /** True for guests for whom it matters what else goes into a side. */
     static boolean isRestricted(Guest guest) {
-        return guest.needs().stream().anyMatch(need -> need.strength() != Strength.DISLIKE);
+        return guest.needs().stream()
+                .anyMatch(need -> need.strength() != Strength.DISLIKE && need.kind() != NeedKind.LOW_SALT);
     }
 
     private static String labels(List<Need> needs) {

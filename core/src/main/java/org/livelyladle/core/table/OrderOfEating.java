@@ -8,7 +8,7 @@ import org.livelyladle.core.brief.SchoolOfOrder;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
-import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.cooking.Windows;
 
 /** When in the meal a cut goes in by the host's school: 0 at the start, 1 at the finish; noodles always last. */
 final class OrderOfEating {
@@ -19,7 +19,7 @@ final class OrderOfEating {
 
     private final Map<String, Double> ranks = new HashMap<>();
 
-    OrderOfEating(SchoolOfOrder school, Catalogue catalogue, List<Cut> cuts, Map<String, CookingWindow> windows) {
+    OrderOfEating(SchoolOfOrder school, Catalogue catalogue, List<Cut> cuts, Windows windows) {
         List<Cut> early = cuts.stream()
                 .filter(cut -> category(catalogue, cut) != Category.STARCH)
                 .sorted(comparator(school, catalogue, windows))
@@ -43,10 +43,9 @@ final class OrderOfEating {
         return wish * STARCH_FROM;
     }
 
-    private static Comparator<Cut> comparator(
-            SchoolOfOrder school, Catalogue catalogue, Map<String, CookingWindow> windows) {
+    private static Comparator<Cut> comparator(SchoolOfOrder school, Catalogue catalogue, Windows windows) {
         Comparator<Cut> byTime =
-                Comparator.comparing((Cut cut) -> -windows.get(cut.id()).readySeconds());
+                Comparator.comparing((Cut cut) -> -windows.of(cut.id()).readySeconds());
         Comparator<Cut> first = switch (school) {
             case HARD_FIRST -> byTime;
             case FLAVOUR_BUILDERS ->

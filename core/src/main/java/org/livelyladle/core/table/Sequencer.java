@@ -12,7 +12,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Guest;
-import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.broths.Sides;
 
 /**
  * Gives every batch its time. Constructive: batches in the order of eating, each at the free moment nearest to its
@@ -42,9 +42,9 @@ final class Sequencer {
     /**
      * @param guests whose arriving and leaving frame their own meal
      */
-    Sequencer(int mealSeconds, Broths broths, List<Guest> guests) {
+    Sequencer(int mealSeconds, Sides plans, List<Guest> guests) {
         this.mealSeconds = mealSeconds;
-        broths.sides().forEach(side -> profiles.put(side.side(), new SideProfile(side)));
+        plans.all().forEach(side -> profiles.put(side.side(), new SideProfile(side)));
         guests.forEach(guest -> {
             byGuest.put(guest.id(), new ArrayList<>());
             waits.put(

@@ -11,7 +11,7 @@ import java.util.stream.IntStream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 
@@ -53,7 +53,7 @@ final class SideAllocator {
 
     private final int[] openToRestricted;
 
-    SideAllocator(Brief brief, Catalogue catalogue, Broths broths, List<Demand> demands, Openness openness) {
+    SideAllocator(Brief brief, Catalogue catalogue, Sides plans, List<Demand> demands, Openness openness) {
         this.brief = brief;
         this.sides = brief.sides();
         Map<String, Cut> byId = new LinkedHashMap<>();
@@ -75,7 +75,7 @@ final class SideAllocator {
                 .mapToInt(demand -> guestPlaces.get(demand.guest().id()))
                 .toArray();
         this.litres = sides.stream()
-                .mapToDouble(side -> broths.side(side.id()).fill().value() / 1000)
+                .mapToDouble(side -> plans.side(side.id()).fill().value() / 1000)
                 .toArray();
         this.open = brief.guests().stream()
                 .mapToInt(guest -> bits(side -> openness.closed(guest, side).isEmpty()))

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Cut;
 
 /**
@@ -23,13 +23,13 @@ final class SideAssigner {
     private static final double DROPS_AT_ONCE = 2;
 
     private final SideAllocator.Allocation allocation;
-    private final Broths broths;
+    private final Sides plans;
     /** Grams already assigned to each side. */
     private final Map<String, Double> load = new HashMap<>();
 
-    SideAssigner(SideAllocator.Allocation allocation, Broths broths) {
+    SideAssigner(SideAllocator.Allocation allocation, Sides plans) {
         this.allocation = allocation;
-        this.broths = broths;
+        this.plans = plans;
         allocation.sides().forEach(side -> load.put(side.id(), 0.0));
     }
 
@@ -68,7 +68,7 @@ final class SideAssigner {
     /** As many as fill two drops, those with the fewest other sides first. */
     private List<Demand> take(List<Demand> open, Side side) {
         List<Demand> taken = new ArrayList<>();
-        double most = DROPS_AT_ONCE * broths.side(side.id()).dropLimit().value();
+        double most = DROPS_AT_ONCE * plans.side(side.id()).dropLimit().value();
         open.stream()
                 .filter(demand -> reaches(demand, side))
                 .sorted(Comparator.comparingInt(demand -> allocation.reach(demand.guest(), demand.cut())))
@@ -85,7 +85,7 @@ final class SideAssigner {
         double bestScore = -1;
         for (Side side : allocation.sides()) {
             double reached = potGrams(take(open, side));
-            double litres = broths.side(side.id()).fill().value() / 1000;
+            double litres = plans.side(side.id()).fill().value() / 1000;
             double score = reached / (1 + load.get(side.id()) / (litres * CROWDED_G_PER_L));
             if (score > bestScore) {
                 bestScore = score;

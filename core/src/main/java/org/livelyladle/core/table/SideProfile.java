@@ -5,45 +5,38 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.broths.SidePlan;
 
-/** What is in one side over the evening, and whether one more drop finds room (hard rules H2 and H4). */
+/** What is in one side over the evening, and whether one more drop finds room (hard rules H2, H3 and H4). */
 final class SideProfile {
-    /** A drop's cold load counts this long before the side has recovered [s]; order of 150 to 180, memory. */
-    static final int RECOVERY_SECONDS = 150;
-
     private static final double TOLERANCE = 1e-6;
 
     private final double roomMl;
-    private final double dropLimitG;
+    private final ColdLoad cold;
     private final int baskets;
     private final List<Placing> inside = new ArrayList<>();
 
     SideProfile(SidePlan side) {
         this.roomMl = side.room().value();
-        this.dropLimitG = side.dropLimit().value();
+        this.cold = new ColdLoad(side.dropLimit().value(), side.pace().value());
         this.baskets = side.baskets();
     }
 
     void add(Placing placing) {
         inside.add(placing);
+        cold.set(inside);
     }
 
     void remove(Placing placing) {
         inside.remove(placing);
+        cold.set(inside);
     }
 
     /** The rule that forbids the batch at this time, or null when it fits. */
     @Nullable
     String obstacle(Placing candidate, int putIn) {
-        if (candidate.loadGrams > dropLimitG + TOLERANCE) {
+        if (candidate.coldGrams > cold.limitG() + TOLERANCE) {
             return "the drop is larger than the side takes at once";
         }
-        double recent = candidate.loadGrams;
-        for (Placing other : inside) {
-            if (Math.abs(other.putIn - putIn) < RECOVERY_SECONDS) {
-                recent += other.loadGrams;
-            }
-        }
-        if (recent > dropLimitG + TOLERANCE) {
+        if (cold.isTooMuchWith(candidate, putIn)) {
             return "too much cold food at once: the simmer would be lost";
         }
         return crowded(candidate, putIn);

@@ -1,18 +1,23 @@
 package org.livelyladle.core.table;
 
+import static java.util.stream.Collectors.toSet;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.DropPin;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
-import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.catalogue.StartState;
+import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
@@ -30,8 +35,8 @@ public final class TablePlanner {
 
     private final Brief brief;
     private final Catalogue catalogue;
-    private final Broths broths;
-    private final Map<String, CookingWindow> windows;
+    private final Sides plans;
+    private final Windows windows;
     private final KitchenText text;
     private final Ledger ledger;
     private final Openness openness;
@@ -39,15 +44,10 @@ public final class TablePlanner {
     private final List<TablePlan.BeatenPin> beaten = new ArrayList<>();
 
     public TablePlanner(
-            Brief brief,
-            Catalogue catalogue,
-            Broths broths,
-            Map<String, CookingWindow> windows,
-            Ledger ledger,
-            KitchenText text) {
+            Brief brief, Catalogue catalogue, Sides plans, Windows windows, Ledger ledger, KitchenText text) {
         this.brief = brief;
         this.catalogue = catalogue;
-        this.broths = broths;
+        this.plans = plans;
         this.windows = windows;
         this.ledger = ledger;
         this.text = text;
@@ -59,7 +59,7 @@ public final class TablePlanner {
                 .filter(portion -> portion.served().value() > 0)
                 .map(this::demand)
                 .toList();
-        SideAllocator.Allocation allocation = new SideAllocator(brief, catalogue, broths, demands, openness).allocate();
+        SideAllocator.Allocation allocation = new SideAllocator(brief, catalogue, plans, demands, openness).allocate();
         nameUnreached(demands, allocation);
         List<Batch> batches = batches(portions, demands, allocation);
         Sequencer sequencer = sequence(batches, allocation);
@@ -98,7 +98,7 @@ public final class TablePlanner {
                         batch.cut().id(),
                         serving.grams(),
                         TablePlan.Cause.NO_ROOM,
-                        "no room in " + broths.side(batch.side().id()).brothName() + " within the meal")));
+                        "no room in " + plans.side(batch.side().id()).brothName() + " within the meal")));
     }
 
     private TablePlan.Remainder remainder(
@@ -114,16 +114,23 @@ public final class TablePlanner {
                         .map(total -> catalogue.cut(total.cut()))
                         .toList(),
                 windows);
-        Batcher batcher = new Batcher(broths, windows, order, brief.mealMinutes() * 60);
+        Batcher batcher = new Batcher(plans, windows, order, brief.mealMinutes() * 60, frozen());
         List<Batch> batches = new ArrayList<>();
-        new SideAssigner(allocation, broths)
+        new SideAssigner(allocation, plans)
                 .assign(demands)
                 .forEach((cut, bySide) -> bySide.forEach((side, own) -> batches.addAll(batcher.split(cut, side, own))));
         return batches;
     }
 
+    private Set<String> frozen() {
+        return brief.menu().stream()
+                .filter(item -> item.fromFrozen() || catalogue.cut(item.cut()).start() == StartState.FROZEN)
+                .map(MenuItem::cut)
+                .collect(toSet());
+    }
+
     private Sequencer sequence(List<Batch> batches, SideAllocator.Allocation allocation) {
-        Sequencer sequencer = new Sequencer(brief.mealMinutes() * 60, broths, brief.guests());
+        Sequencer sequencer = new Sequencer(brief.mealMinutes() * 60, plans, brief.guests());
         List<Batch> free = new ArrayList<>();
         for (Batch batch : batches) {
             Optional<DropPin> pin = pinOf(batch);
@@ -151,7 +158,9 @@ public final class TablePlanner {
                 .filter(side -> side.id().equals(pin.toSide()))
                 .filter(side -> fits(batch, side, allocation))
                 .findFirst();
-        Batch moved = wanted.map(batch::movedTo).orElse(batch);
+        Batch moved = wanted.map(
+                        side -> batch.movedTo(side, windows.of(batch.cut().id(), side.id())))
+                .orElse(batch);
         int wish = (int) Math.round(pin.minute() * 60);
         String rule =
                 wanted.isEmpty() ? "that side is not open to everybody it is for" : sequencer.obstacle(moved, wish);

@@ -11,7 +11,6 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planned;
-import org.livelyladle.core.plan.Planner;
 
 /** 200 seeded random parties with all kinds of needs, pots, menus and pins: the audit finds nothing. */
 class RandomTablesTest {
@@ -23,10 +22,15 @@ class RandomTablesTest {
     @MethodSource("seeds")
     void noHardRuleIsBroken(long seed) {
         Brief brief = Briefs.random(seed);
-        Planned planned = new Planner(Catalogue.builtIn()).plan(brief, Facts.none(), Briefs.TODAY);
+        Planned planned = Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY);
         Plan plan = planned.plan();
 
-        assertThat(TableAudit.check(brief, Catalogue.builtIn(), plan.portions().lines(), plan.table()))
+        assertThat(TableAudit.check(
+                        brief,
+                        Catalogue.builtIn(),
+                        plan.windows(),
+                        plan.portions().lines(),
+                        plan.table()))
                 .isEmpty();
         plan.windows()
                 .forEach(window -> assertThat(window.ready().value())

@@ -11,7 +11,6 @@ import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
-import org.livelyladle.core.plan.Planner;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.TablePlan;
 
@@ -20,7 +19,7 @@ class TableAuditTest {
     private final Catalogue catalogue = Catalogue.builtIn();
     private final Brief brief = Briefs.plain().build();
     private final Plan plan =
-            new Planner(catalogue).plan(brief, Facts.none(), Briefs.TODAY).plan();
+            Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY).plan();
 
     private List<String> rulesBroken(Brief brief, List<Drop> drops) {
         TablePlan t = plan.table();
@@ -34,7 +33,9 @@ class TableAuditTest {
                 t.sides(),
                 t.remainders(),
                 t.beatenPins());
-        return TableAudit.check(brief, catalogue, plan.portions().lines(), table).stream()
+        return TableAudit.check(
+                        brief, catalogue, plan.windows(), plan.portions().lines(), table)
+                .stream()
                 .map(Violation::rule)
                 .distinct()
                 .toList();
@@ -92,11 +93,11 @@ class TableAuditTest {
     }
 
     @Test
-    void aPotTooSmallForItsFoodIsH2AndH4() {
+    void aPotTooSmallForItsFoodIsH2AndH3() {
         Briefs tiny = Briefs.plain();
         tiny.pots.set(0, Briefs.pot("pot", 400, "kelp-shiitake", "smoked-tomato"));
 
-        assertThat(rulesBroken(tiny.build(), plan.table().drops())).contains("H2", "H4");
+        assertThat(rulesBroken(tiny.build(), plan.table().drops())).contains("H2", "H3");
     }
 
     @Test

@@ -17,7 +17,6 @@ import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
-import org.livelyladle.core.plan.Planner;
 
 class OwnIngredientTest {
     private static final OwnIngredient.OwnCut CUT = new OwnIngredient.OwnCut("cubes", 10.0, 120, 300, null);
@@ -28,9 +27,7 @@ class OwnIngredientTest {
     }
 
     private Plan plan() {
-        return new Planner(Catalogue.builtIn())
-                .plan(briefs.build(), Facts.none(), Briefs.TODAY)
-                .plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
     }
 
     @Test

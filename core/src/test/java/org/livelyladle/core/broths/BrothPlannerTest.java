@@ -7,15 +7,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.Briefs;
-import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
-import org.livelyladle.core.plan.Planner;
+import org.livelyladle.core.measure.Figure;
+import org.livelyladle.core.plan.Plan;
 
 class BrothPlannerTest {
     private final Briefs briefs = Briefs.plain();
 
     private Broths plan() {
-        return new Planner(Catalogue.builtIn())
+        return Briefs.PLANNER
                 .plan(briefs.build(), Facts.none(), Briefs.TODAY)
                 .plan()
                 .broths();
@@ -36,31 +36,44 @@ class BrothPlannerTest {
     @Test
     void twoSidesOfOneBrothAreMadeTogether() {
         briefs.pots.set(0, Briefs.pot("pot", 4000, "kelp-shiitake", "kelp-shiitake"));
-        BrothNeed need = plan().needs().get(0);
+        Plan plan =
+                Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
+        BrothNeed need = plan.broths().needs().get(0);
+        double reserves = plan.evening().reserves().values().stream()
+                .mapToDouble(Figure::value)
+                .sum();
 
-        assertThat(plan().needs()).hasSize(1);
-        assertThat(need.make().value()).isCloseTo(2 * 1000 * 1.4, within(1e-9));
+        assertThat(plan.broths().needs()).hasSize(1);
+        assertThat(need.make().value()).isCloseTo(2 * 1000 + reserves, within(1e-9));
         assertThat(need.parts())
                 .filteredOn(part -> part.ingredient().equals("kelp"))
                 .singleElement()
-                .satisfies(part -> assertThat(part.grams().value()).isCloseTo(28, within(1e-9)));
+                .satisfies(part ->
+                        assertThat(part.grams().value()).isCloseTo(need.make().value() / 1000 * 10, within(1e-9)));
     }
 
     @ParameterizedTest
     @ValueSource(longs = {30, 31, 32, 33, 34, 35})
     void volumesAddUp(long seed) {
-        Broths broths = new Planner(Catalogue.builtIn())
+        Plan plan = Briefs.PLANNER
                 .plan(Briefs.random(seed), Facts.none(), Briefs.TODAY)
-                .plan()
-                .broths();
-        double filled = broths.sides().stream()
-                .mapToDouble(side -> side.fill().value() + side.reserve().value())
+                .plan();
+        double filled = plan.broths().sides().stream()
+                .mapToDouble(side -> side.fill().value())
                 .sum();
-        double made =
-                broths.needs().stream().mapToDouble(need -> need.make().value()).sum();
+        double reserves = plan.evening().reserves().values().stream()
+                .mapToDouble(Figure::value)
+                .sum();
+        double intoOthers = plan.broths().needs().stream()
+                .filter(need -> need.base() != null)
+                .mapToDouble(need -> need.base().ml().value())
+                .sum();
+        double made = plan.broths().needs().stream()
+                .mapToDouble(need -> need.make().value())
+                .sum();
 
-        assertThat(made).isCloseTo(filled, within(1e-6));
-        assertThat(broths.sides())
+        assertThat(made).isCloseTo(filled + reserves + intoOthers, within(1e-6));
+        assertThat(plan.broths().sides())
                 .allSatisfy(side -> assertThat(side.fill().value() + side.room().value())
                         .isCloseTo(side.capacity().value(), within(1e-9)));
     }

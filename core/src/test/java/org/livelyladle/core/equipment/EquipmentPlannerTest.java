@@ -7,21 +7,17 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
-import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
-import org.livelyladle.core.plan.Planner;
 
 class EquipmentPlannerTest {
     private final Briefs briefs = Briefs.plain();
 
     private Map<String, Double> counts() {
-        return new Planner(Catalogue.builtIn())
-                .plan(briefs.build(), Facts.none(), Briefs.TODAY).plan().equipment().stream()
-                        .collect(Collectors.toMap(
-                                Equipment::name, item -> item.count().value()));
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan().equipment().stream()
+                .collect(Collectors.toMap(Equipment::name, item -> item.count().value()));
     }
 
-    /** Two guests, one sauce, one split pot, 90 minutes: a cartridge lasts 75 of them, so two and a spare. */
+    /** Two guests, one sauce, one split pot of 4 l: it simmers 90 minutes on one cartridge, and there is a spare. */
     @Test
     void everythingIsCountedFromTheParty() {
         assertThat(counts())
@@ -30,7 +26,7 @@ class EquipmentPlannerTest {
                 .containsEntry("Pairs of chopsticks in another colour", 2.0)
                 .containsEntry("Sauce dishes", 2.0)
                 .containsEntry("Ladles and slotted spoons", 4.0)
-                .containsEntry("Butane cartridges, if that is how you cook", 3.0);
+                .containsEntry("Butane cartridges of 220 g", 2.0);
     }
 
     /** 272 g of meat and 120 g of seafood take a plate each; with six guests meat takes three (816 g). */

@@ -10,10 +10,8 @@ import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.ExtraChoice;
 import org.livelyladle.core.brief.NeedKind;
-import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
-import org.livelyladle.core.plan.Planner;
 
 class ExtrasPlannerTest {
     private final Briefs briefs = Briefs.plain();
@@ -22,9 +20,7 @@ class ExtrasPlannerTest {
         for (String extra : extras) {
             briefs.extras.add(new ExtraChoice(extra, null));
         }
-        return new Planner(Catalogue.builtIn())
-                .plan(briefs.build(), Facts.none(), Briefs.TODAY)
-                .plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
     }
 
     private static Extras.ExtraNeed of(Plan plan, String ingredient) {

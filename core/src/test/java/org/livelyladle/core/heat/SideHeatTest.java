@@ -41,7 +41,7 @@ class SideHeatTest {
     @Test
     void energyIsConserved() {
         SideHeat heat = SideHeat.of(side(20, 900, 0, 900));
-        double steam = heat.evaporatedG() * SideHeat.LATENT_J_PER_G;
+        double steam = heat.evaporatedG() * StirredSide.LATENT_J_PER_G;
         assertThat(900 * 900 - steam).isCloseTo(1.5 * 4100 * 80, within(1e-3));
         assertThat(last(heat)).isEqualTo(100);
     }
@@ -52,7 +52,7 @@ class SideHeatTest {
         IF97 tables = new IF97(IF97.UnitSystem.DEFAULT);
         double latent =
                 tables.specificEnthalpySaturatedVapourT(373.15) - tables.specificEnthalpySaturatedLiquidT(373.15);
-        assertThat(SideHeat.LATENT_J_PER_G).isCloseTo(latent, within(2.0));
+        assertThat(StirredSide.LATENT_J_PER_G).isCloseTo(latent, within(2.0));
     }
 
     /** 200 g of 5 °C into 1500 g at T: (6150 T + 700 x 5) / 6850. */

@@ -22,10 +22,7 @@ class MenuAdvisorTest {
     private final Briefs briefs = Briefs.plain();
 
     private static List<Suggestion> suggestions(Brief brief) {
-        return new Planner(CATALOGUE)
-                .plan(brief, Facts.none(), Briefs.TODAY)
-                .plan()
-                .suggestions();
+        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY).plan().suggestions();
     }
 
     private Optional<Suggestion> suggestion(String id) {
@@ -119,10 +116,10 @@ class MenuAdvisorTest {
                             "menu",
                             java.util.stream.Stream.concat(
                                             brief.menu().stream(),
-                                            java.util.stream.Stream.of(new MenuItem(
-                                                    suggestion.remedy().value(), false)))
+                                            java.util.stream.Stream.of(MenuItem.of(
+                                                    suggestion.remedy().value())))
                                     .toList());
-                    assertThat(new Planner(CATALOGUE)
+                    assertThat(Briefs.PLANNER
                                     .plan(with, Facts.none(), Briefs.TODAY)
                                     .plan()
                                     .portions()

@@ -10,7 +10,6 @@ import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Offer;
-import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.EventType;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.facts.PartyEvent;
@@ -30,11 +29,10 @@ class SubstitutesTest {
     private Unmet prawnsSoldOut() {
         Facts facts =
                 Facts.fold(List.of(PartyEvent.of(UUID.randomUUID(), Instant.EPOCH, EventType.SOLD_OUT, "o-prawn")));
-        return new Planner(Catalogue.builtIn())
-                .plan(briefs.build(), facts, Briefs.TODAY).plan().unmet().stream()
-                        .filter(unmet -> unmet.id().equals("unoffered.prawn"))
-                        .findFirst()
-                        .orElseThrow();
+        return Briefs.PLANNER.plan(briefs.build(), facts, Briefs.TODAY).plan().unmet().stream()
+                .filter(unmet -> unmet.id().equals("unoffered.prawn"))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Prawns are springy and ready in 80 s: of squid rings (60 s), tentacles (60 s) and scallops (230 s) the rings. */
@@ -69,7 +67,7 @@ class SubstitutesTest {
     void withNothingLikeItOnTheShelfThereIsNoRemedyByOneTap() {
         briefs.offers.clear();
 
-        assertThat(new Planner(Catalogue.builtIn())
+        assertThat(Briefs.PLANNER
                         .plan(briefs.build(), Facts.none(), Briefs.TODAY)
                         .plan()
                         .unmet())

@@ -13,7 +13,6 @@ import org.livelyladle.core.brief.Decisions.Trade;
 import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.Wish;
-import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
 
 /** Two guests eat 136 g of beef and 136 g of lamb together; both are sold in packs. */
@@ -28,9 +27,7 @@ class TradesTest {
     }
 
     private Plan plan() {
-        return new Planner(Catalogue.builtIn())
-                .plan(briefs.build(), Facts.none(), Briefs.TODAY)
-                .plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
     }
 
     private static double total(Plan plan, String cut) {
@@ -86,6 +83,6 @@ class TradesTest {
         assertThat(total(after, "beef-ribeye.sliced") + total(after, "lamb-leg.sliced"))
                 .isCloseTo(total(before, "beef-ribeye.sliced") + total(before, "lamb-leg.sliced"), within(12.1));
         assertThat(after.portions().trades().get(0).text())
-                .isEqualTo("60 g of beef rib-eye, 2 mm slices is served as lamb leg, 2 mm slices");
+                .isEqualTo("60 g of beef rib-eye, 1.5 mm slices is served as lamb leg, 1.5 mm slices");
     }
 }

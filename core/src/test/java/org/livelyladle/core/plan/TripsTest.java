@@ -12,7 +12,6 @@ import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.Shop;
-import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.purchases.Purchases;
 
@@ -27,9 +26,7 @@ class TripsTest {
 
     private Plan plan(Shop... shops) {
         Brief brief = Records.with(briefs.build(), "shops", List.of(shops));
-        return new Planner(Catalogue.builtIn())
-                .plan(brief, Facts.none(), Briefs.TODAY)
-                .plan();
+        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY).plan();
     }
 
     private static Optional<Unmet> unmet(Plan plan, String id) {

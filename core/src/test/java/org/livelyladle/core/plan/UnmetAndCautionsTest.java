@@ -9,7 +9,6 @@ import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.NeedKind;
-import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.facts.Facts;
 
@@ -17,9 +16,7 @@ class UnmetAndCautionsTest {
     private final Briefs briefs = Briefs.plain();
 
     private Plan plan() {
-        return new Planner(Catalogue.builtIn())
-                .plan(briefs.build(), Facts.none(), Briefs.TODAY)
-                .plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
     }
 
     private List<String> cautions(Step step) {
@@ -116,7 +113,7 @@ class UnmetAndCautionsTest {
     @Test
     void oldPricesAreNamed() {
         briefs.offers.add(new org.livelyladle.core.brief.Offer("a", "shop", "carrot", "Carrots", 500, 99, null, null));
-        Plan later = new Planner(Catalogue.builtIn())
+        Plan later = Briefs.PLANNER
                 .plan(briefs.build(), Facts.none(), Briefs.TODAY.plusDays(40))
                 .plan();
 

@@ -25,17 +25,15 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.cooking.TestWindows;
+import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.facts.Facts;
-import org.livelyladle.core.plan.Planner;
 
 class PortionPlannerTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
 
     private static Portions plan(Brief brief) {
-        return new Planner(CATALOGUE)
-                .plan(brief, Facts.none(), Briefs.TODAY)
-                .plan()
-                .portions();
+        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY).plan().portions();
     }
 
     private static double grams(Portions portions, String guest, String cut) {
@@ -245,6 +243,7 @@ class PortionPlannerTest {
         briefs.guests.set(0, Records.with(Briefs.guest("ann"), "wishes", pink));
         briefs.guests.set(1, Records.with(Briefs.guest("ben", Briefs.medical(NeedKind.PREGNANT)), "wishes", pink));
         List<Portions.Done> done = plan(briefs.build()).doneness();
+        Windows windows = TestWindows.of(briefs.build());
 
         assertThat(done)
                 .filteredOn(d -> d.served() == Doneness.PINK)
@@ -252,13 +251,13 @@ class PortionPlannerTest {
                 .satisfies(d -> {
                     assertThat(d.guest() + d.cut()).isEqualTo("annbeef-ribeye.sliced");
                     assertThat(d.seconds())
-                            .isLessThan(Catalogue.builtIn().cut(d.cut()).times().ready());
+                            .isPositive()
+                            .isLessThan(windows.of(d.cut()).readySeconds());
                 });
         assertThat(done)
                 .filteredOn(d -> d.served() != Doneness.PINK)
                 .hasSize(3)
-                .allMatch(d ->
-                        d.seconds() == Catalogue.builtIn().cut(d.cut()).times().ready()
-                                && !d.against().isEmpty());
+                .allMatch(d -> d.seconds() == windows.of(d.cut()).readySeconds()
+                        && !d.against().isEmpty());
     }
 }

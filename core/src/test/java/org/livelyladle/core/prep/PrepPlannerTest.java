@@ -11,19 +11,15 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Decisions;
-import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
-import org.livelyladle.core.plan.Planner;
+import org.livelyladle.core.plan.Plan;
 
 class PrepPlannerTest {
     private static final String SOAK = "broth:kelp-shiitake:soak";
     private final Briefs briefs = Briefs.plain();
 
     private Prep plan(Facts facts) {
-        return new Planner(Catalogue.builtIn())
-                .plan(briefs.build(), facts, Briefs.TODAY)
-                .plan()
-                .prep();
+        return Briefs.PLANNER.plan(briefs.build(), facts, Briefs.TODAY).plan().prep();
     }
 
     private static Map<String, PrepTask> byId(Prep prep) {
@@ -58,14 +54,14 @@ class PrepPlannerTest {
         }
     }
 
-    /** One side of 1 l with its reserve is 1.4 l: simmering takes 12 + 1.4 x 4 min. */
+    /** Simmering takes 12 min and 4 for each litre. */
     @Test
     void durationsGrowWithTheAmount() {
-        assertThat(byId(plan(Facts.none()))
-                        .get("broth:kelp-shiitake:simmer")
-                        .minutes()
-                        .value())
-                .isCloseTo(17.6, within(1e-9));
+        Plan plan =
+                Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
+        double litres = plan.broths().needs().get(0).make().value() / 1000;
+        assertThat(byId(plan.prep()).get("broth:kelp-shiitake:simmer").minutes().value())
+                .isCloseTo(12 + 4 * litres, within(1e-9));
     }
 
     @Test

@@ -14,9 +14,7 @@ import org.livelyladle.core.brief.Deal;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.PriceSnapshot;
 import org.livelyladle.core.catalogue.Aisle;
-import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
-import org.livelyladle.core.plan.Planner;
 
 /** The plain party misses 136.4 g of carrot and 272 g of beef; waste counts 3 cents a 10 g. */
 class DealsTest {
@@ -27,10 +25,7 @@ class DealsTest {
     }
 
     private static Purchases plan(Brief brief) {
-        return new Planner(Catalogue.builtIn())
-                .plan(brief, Facts.none(), Briefs.TODAY)
-                .plan()
-                .purchases();
+        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY).plan().purchases();
     }
 
     private Purchases.Line line(String offer) {

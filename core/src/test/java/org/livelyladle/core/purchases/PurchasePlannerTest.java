@@ -11,11 +11,9 @@ import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.PantryItem;
-import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.EventType;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.facts.PartyEvent;
-import org.livelyladle.core.plan.Planner;
 
 class PurchasePlannerTest {
     private static final Offer CARROTS = new Offer("carrots", "shop", "carrot", "Carrots", 500, 99, null, null);
@@ -24,10 +22,7 @@ class PurchasePlannerTest {
     private final Briefs briefs = Briefs.plain();
 
     private Purchases plan(Facts facts) {
-        return new Planner(Catalogue.builtIn())
-                .plan(briefs.build(), facts, Briefs.TODAY)
-                .plan()
-                .purchases();
+        return Briefs.PLANNER.plan(briefs.build(), facts, Briefs.TODAY).plan().purchases();
     }
 
     private static double missing(Purchases purchases, String ingredient) {

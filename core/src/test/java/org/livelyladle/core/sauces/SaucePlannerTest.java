@@ -12,16 +12,13 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
-import org.livelyladle.core.plan.Planner;
 import org.livelyladle.core.plan.Remedy;
 
 class SaucePlannerTest {
     private final Briefs briefs = Briefs.plain();
 
     private Plan plan() {
-        return new Planner(Catalogue.builtIn())
-                .plan(briefs.build(), Facts.none(), Briefs.TODAY)
-                .plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
     }
 
     @Test

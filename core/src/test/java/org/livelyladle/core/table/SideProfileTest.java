@@ -3,33 +3,34 @@ package org.livelyladle.core.table;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.broths.BrothPlanner;
 import org.livelyladle.core.broths.SidePlan;
+import org.livelyladle.core.broths.SidePlanner;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
-import org.livelyladle.core.cooking.CookingWindow;
-import org.livelyladle.core.cooking.WindowPlanner;
+import org.livelyladle.core.catalogue.StartState;
+import org.livelyladle.core.cooking.TestWindows;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.UnitSystem;
 
-/** One side of two litres, half filled: one litre of broth, one of room, drops up to 220 g. */
+/** One side of two litres, half filled: one litre of broth and one of room. */
 class SideProfileTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
-    private final SideProfile profile = new SideProfile(side());
+    private static final SidePlan SIDE = side();
+    private final SideProfile profile = new SideProfile(SIDE);
+    private final double limit = 0.85 * SIDE.dropLimit().value();
 
     private static SidePlan side() {
         Briefs briefs = Briefs.plain();
         Pot pot = Briefs.pot("pot", 2000, "kelp-shiitake");
-        briefs.pots.set(0, new Pot("pot", "pot", pot.capacityMl(), 50, 2, pot.sides()));
+        briefs.pots.set(0, Pot.of("pot", "pot", pot.capacityMl(), 50, 2, pot.sides()));
         KitchenText text = new KitchenText(UnitSystem.METRIC, "EUR");
-        return new BrothPlanner(briefs.build(), CATALOGUE, new Ledger(), text)
+        return new SidePlanner(briefs.build(), CATALOGUE, new Ledger(), text)
                 .plan()
                 .side("pot-1");
     }
@@ -40,8 +41,7 @@ class SideProfileTest {
         briefs.menu.clear();
         briefs.menu.add(cutId);
         Brief brief = briefs.build();
-        Map<String, CookingWindow> windows = new WindowPlanner(CATALOGUE, new Ledger()).plan(brief);
-        Side side = new Side("pot-1", "kelp-shiitake");
+        Side side = Side.of("pot-1", "kelp-shiitake");
         int pieces = cut.byHand() ? 2 : 0;
         Batch batch = new Batch(
                 cut,
@@ -50,11 +50,11 @@ class SideProfileTest {
                 side,
                 1,
                 List.of(new Drop.Serving("ann", grams, pieces)),
-                windows.get(cutId),
+                TestWindows.of(brief).of(cutId),
                 0,
                 0,
                 7200,
-                100);
+                cut.start() == StartState.FROZEN);
         return new Placing(batch, 0, false);
     }
 
@@ -63,61 +63,81 @@ class SideProfileTest {
         profile.add(placing);
     }
 
+    /** Just before a top-up there is 0.85 of the broth, so 0.85 of the largest drop fits. */
     @Test
     void aDropUpToTheLimitFits() {
-        assertThat(profile.obstacle(grams("tofu-firm.cubes", 220), 0)).isNull();
-        assertThat(profile.obstacle(grams("tofu-firm.cubes", 221), 0)).contains("larger than the side takes");
+        assertThat(profile.obstacle(grams("tofu-firm.cubes", Math.floor(limit)), 0))
+                .isNull();
+        assertThat(profile.obstacle(grams("tofu-firm.cubes", Math.ceil(limit)), 0))
+                .contains("larger than the side takes");
     }
 
     @Test
-    void coldFoodCountsUntilTheSideHasRecovered() {
-        add(grams("tofu-firm.cubes", 150), 0);
+    void coldFoodCountsUntilTheHeatHasMadeUpForIt() {
+        double first = 0.9 * limit;
+        double second = 0.5 * limit;
+        int recovered = (int) Math.ceil((first + second - limit) / SIDE.pace().value() * 60);
+        add(grams("tofu-firm.cubes", first), 0);
 
-        assertThat(profile.obstacle(grams("tofu-firm.cubes", 100), 149)).contains("too much cold food");
-        assertThat(profile.obstacle(grams("tofu-firm.cubes", 100), -149)).contains("too much cold food");
-        assertThat(profile.obstacle(grams("tofu-firm.cubes", 100), 150)).isNull();
-        assertThat(profile.obstacle(grams("tofu-firm.cubes", 70), 0)).isNull();
+        assertThat(profile.obstacle(grams("tofu-firm.cubes", second), recovered - 2))
+                .contains("too much cold food");
+        assertThat(profile.obstacle(grams("tofu-firm.cubes", second), recovered))
+                .isNull();
+        assertThat(profile.obstacle(grams("tofu-firm.cubes", second), -10)).contains("too much cold food");
+        assertThat(profile.obstacle(grams("tofu-firm.cubes", 0.1 * limit - 1), 0))
+                .isNull();
+    }
+
+    @Test
+    void frozenFoodCountsTwice() {
+        assertThat(profile.obstacle(grams("fish-ball.frozen", 0.45 * limit), 0)).isNull();
+        assertThat(profile.obstacle(grams("fish-ball.frozen", 0.5 * limit), 0)).contains("larger than the side takes");
     }
 
     /** Raw leaves take a millilitre for each 0.15 g: 140 g fill 933 ml of the litre that is free. */
     @Test
     void leavesTakeTheirBulk() {
-        add(grams("napa-cabbage.leaves", 140), 0);
+        Placing first = grams("napa-cabbage.leaves", 140);
+        add(first, 0);
 
-        assertThat(profile.obstacle(grams("napa-cabbage.leaves", 20), 0)).contains("overflow");
-        assertThat(profile.obstacle(grams("tofu-firm.cubes", 60), 0)).isNull();
-        assertThat(profile.obstacle(grams("napa-cabbage.leaves", 20), 150)).isNull();
+        assertThat(profile.obstacle(grams("napa-cabbage.leaves", 20), first.duration - 1))
+                .contains("overflow");
+        assertThat(profile.obstacle(grams("tofu-firm.cubes", 20), 0)).isNull();
+        assertThat(profile.obstacle(grams("napa-cabbage.leaves", 20), first.duration))
+                .isNull();
     }
 
     @Test
     void aPeakInTheMiddleOfALongDropCounts() {
-        add(grams("napa-cabbage.leaves", 140), 80);
+        add(grams("napa-cabbage.leaves", 140), 30);
 
         assertThat(profile.obstacle(grams("spinach.leaves", 30), 0)).contains("overflow");
     }
 
     @Test
     void basketsRunOut() {
-        add(grams("tofu-firm.cubes", 20), 0);
+        Placing first = grams("tofu-firm.cubes", 20);
+        add(first, 0);
         add(grams("tofu-firm.cubes", 20), 10);
 
         assertThat(profile.obstacle(grams("tofu-firm.cubes", 20), 20)).contains("no basket");
-        assertThat(profile.obstacle(grams("tofu-firm.cubes", 20), 100)).isNull();
+        assertThat(profile.obstacle(grams("tofu-firm.cubes", 20), first.duration))
+                .isNull();
         assertThat(profile.obstacle(grams("beef-ribeye.sliced", 24), 20)).isNull();
     }
 
     @Test
     void whatIsTakenOutLeavesRoom() {
-        Placing placing = grams("tofu-firm.cubes", 200);
+        Placing placing = grams("tofu-firm.cubes", 150);
         add(placing, 0);
         profile.remove(placing);
 
-        assertThat(profile.obstacle(grams("tofu-firm.cubes", 200), 0)).isNull();
+        assertThat(profile.obstacle(grams("tofu-firm.cubes", 150), 0)).isNull();
     }
 
     @Test
     void soakedNoodlesCountSwollen() {
-        assertThat(grams("glass-noodle.soaked", 80).loadGrams).isEqualTo(200);
+        assertThat(grams("glass-noodle.soaked", 60).coldGrams).isEqualTo(150);
         assertThat(profile.obstacle(grams("glass-noodle.soaked", 90), 0)).contains("larger than the side takes");
     }
 
@@ -125,7 +145,7 @@ class SideProfileTest {
     void dippedSlicesAreInTheBrothOneAtATime() {
         Placing dip = grams("beef-ribeye.sliced", 24);
 
-        assertThat(dip.loadGrams).isEqualTo(12);
-        assertThat(dip.duration).isEqualTo(100 + dip.batch.everySeconds());
+        assertThat(dip.coldGrams).isEqualTo(12);
+        assertThat(dip.duration).isEqualTo(dip.batch.offset() + dip.batch.everySeconds());
     }
 }

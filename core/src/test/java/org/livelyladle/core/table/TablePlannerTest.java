@@ -13,11 +13,9 @@ import org.livelyladle.core.brief.Decisions.DropPin;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.SchoolOfOrder;
-import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
-import org.livelyladle.core.plan.Planner;
 import org.livelyladle.core.plan.Remedy;
 import org.livelyladle.core.plan.Unmet;
 
@@ -25,9 +23,7 @@ class TablePlannerTest {
     private final Briefs briefs = Briefs.plain();
 
     private Plan plan() {
-        return new Planner(Catalogue.builtIn())
-                .plan(briefs.build(), Facts.none(), Briefs.TODAY)
-                .plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
     }
 
     private List<String> sidesOf(String guest) {

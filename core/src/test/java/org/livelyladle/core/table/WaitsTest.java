@@ -7,15 +7,13 @@ import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
-import org.livelyladle.core.cooking.WindowPlanner;
-import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.cooking.TestWindows;
 
 class WaitsTest {
     private static Placing bite(int at) {
-        Side side = new Side("pot-1", "kelp-shiitake");
-        var window = new WindowPlanner(Catalogue.builtIn(), new Ledger())
-                .plan(Briefs.plain().build())
-                .get("tofu-firm.cubes");
+        Side side = Side.of("pot-1", "kelp-shiitake");
+        CookingWindow window = TestWindows.of(Briefs.plain().build()).of("tofu-firm.cubes");
         Batch batch = new Batch(
                 Catalogue.builtIn().cut("tofu-firm.cubes"),
                 "tofu",
@@ -27,9 +25,9 @@ class WaitsTest {
                 0,
                 0,
                 7200,
-                100);
+                false);
         Placing placing = new Placing(batch, 0, false);
-        placing.putIn = at - 100;
+        placing.putIn = at - placing.batch.offset();
         return placing;
     }
 

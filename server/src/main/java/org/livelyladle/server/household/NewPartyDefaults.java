@@ -82,7 +82,7 @@ public class NewPartyDefaults {
                 15,
                 guests(names),
                 pots(names.size()),
-                MENU.stream().map(cut -> new MenuItem(cut, false)).toList(),
+                MENU.stream().map(MenuItem::of).toList(),
                 Stream.of("soy-spring-onion", "lime-tamari")
                         .map(SauceChoice::new)
                         .toList(),
@@ -93,7 +93,11 @@ public class NewPartyDefaults {
                 Decisions.none(),
                 List.of(),
                 List.of(),
-                own);
+                own,
+                null,
+                null,
+                null,
+                null);
     }
 
     private static List<Guest> guests(List<String> names) {
@@ -109,13 +113,13 @@ public class NewPartyDefaults {
         int count = Math.max(1, (guests + GUESTS_PER_POT - 1) / GUESTS_PER_POT);
         for (int i = 1; i <= Math.min(count, 12); i++) {
             String id = "pot-" + i;
-            pots.add(new Pot(
+            pots.add(Pot.of(
                     id,
                     count == 1 ? "Split pot" : "Split pot " + i,
                     5200,
                     50,
                     4,
-                    List.of(new Side(id + "a", "ginger-chicken"), new Side(id + "b", "kelp-shiitake"))));
+                    List.of(Side.of(id + "a", "ginger-chicken"), Side.of(id + "b", "kelp-shiitake"))));
         }
         return pots;
     }

@@ -42,7 +42,12 @@ class DemoPlanTest {
     void theTableHoldsAllHardRules(Brief brief) {
         Plan plan = plan(brief).plan();
 
-        assertThat(TableAudit.check(brief, Catalogue.builtIn(), plan.portions().lines(), plan.table()))
+        assertThat(TableAudit.check(
+                        brief,
+                        Catalogue.builtIn(),
+                        plan.windows(),
+                        plan.portions().lines(),
+                        plan.table()))
                 .isEmpty();
         assertThat(plan.table().remainders()).isEmpty();
         assertThat(plan.unmet()).noneMatch(unmet -> unmet.severity() != Unmet.Severity.WISH);

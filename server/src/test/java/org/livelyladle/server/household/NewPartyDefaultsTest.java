@@ -53,7 +53,8 @@ class NewPartyDefaultsTest {
                 .plan(brief, Facts.none(), LocalDate.of(2026, 11, 24))
                 .plan();
 
-        assertThat(TableAudit.check(brief, CATALOGUE, plan.portions().lines(), plan.table()))
+        assertThat(TableAudit.check(
+                        brief, CATALOGUE, plan.windows(), plan.portions().lines(), plan.table()))
                 .isEmpty();
         assertThat(plan.table().remainders()).isEmpty();
         assertThat(plan.unmet()).noneMatch(unmet -> unmet.severity() != Unmet.Severity.WISH);

@@ -98,7 +98,7 @@ class BadInputTest extends ServerTest {
                 bad(
                         "frozen raw cut without its time",
                         "\"beef-ribeye.sliced\",\n   \"fromFrozen\": false",
-                        "\"beef-ribeye.sliced\",\n   \"fromFrozen\": true",
+                        "\"mussel.whole\",\n   \"fromFrozen\": true",
                         400,
                         "menu[0].fromFrozen",
                         "thaw it in the fridge"),

@@ -1,0 +1,163 @@
+package org.livelyladle.core.cooking;
+
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.catalogue.Times;
+import org.livelyladle.core.heat.Simmer;
+
+/**
+ * Computes windows: when heat reaches the core, when walls and starch soften, when the best is over. Remembers what it
+ * computed, since a window depends on the piece and the temperatures alone. Safe for threads.
+ */
+public final class WindowModel {
+    /** What catalogue times are told for: a simmer at sea level [°C]. */
+    static final double REFERENCE_C = 98;
+    /** Temperature rise that softens roots, leaves and starch ten times as fast [K]; memory. */
+    private static final double SOFTENING_Z_K = 20;
+    /** Pieces and stirring vary: thickness by this, the surface between still and rolling; memory. */
+    static final double THICKNESS_SPREAD = 0.15;
+    /** A pleasant core temperature is not asked for closer to the broth's own [K]. */
+    private static final double LEAST_GAP_K = 3;
+    /** Whatever safety asks for, there are so many seconds to take it out in. */
+    private static final int LEAST_SECONDS = 10;
+
+    private static final int MOST_REMEMBERED = 5000;
+
+    /** All of a window [s], whole seconds. */
+    record Computed(int pleasant, int safe, int ready, int bestUntil, int overcooked, int early, int late) {}
+
+    private record Key(Piece piece, double simmerC, double floorC, double boilC) {}
+
+    private final Map<Key, Computed> remembered = new ConcurrentHashMap<>();
+
+    Computed window(Piece piece, Simmer simmer) {
+        double boil = StrictMath.ceil(simmer.boilC() * 2) / 2;
+        Key key = new Key(piece, simmer.simmerC(), simmer.floorC(), boil);
+        if (remembered.size() >= MOST_REMEMBERED) {
+            remembered.clear();
+        }
+        return remembered.computeIfAbsent(key, WindowModel::compute);
+    }
+
+    /** From when somebody finds it done at a core temperature [s], safe or not. */
+    static double secondsTo(Piece piece, double coreC, Simmer simmer) {
+        return piece.in(simmer.simmerC(), Piece.SIMMERING).secondsTo(reachable(coreC, simmer.simmerC()));
+    }
+
+    private static double reachable(double coreC, double brothC) {
+        return Math.min(coreC, brothC - LEAST_GAP_K);
+    }
+
+    private static Computed compute(Key key) {
+        return switch (key.piece().cut().governed().by()) {
+            case CORE -> heated(key);
+            case SOFTENS -> softened(key);
+            case STATED -> stated(key);
+        };
+    }
+
+    private static Computed heated(Key key) {
+        Piece piece = key.piece();
+        Cut cut = piece.cut();
+        double pleasant =
+                toCore(piece, key.simmerC(), Piece.SIMMERING, cut.governed().value());
+        Integer core = cut.safeCoreC();
+        double safe = core == null ? 0 : toCore(piece.folded(), key.floorC(), Piece.SIMMERING, core);
+        double early = readyAt(piece.thicker(1 - THICKNESS_SPREAD), key.simmerC(), Piece.ROLLING);
+        double late = readyAt(piece.thicker(1 + THICKNESS_SPREAD), key.simmerC(), Piece.STILL);
+        if (cut.toughens() == null) {
+            double later = pleasant - cut.times().pleasant();
+            return rounded(
+                    cut,
+                    pleasant,
+                    safe,
+                    cut.times().bestUntil() + later,
+                    cut.times().overcooked() + later,
+                    early,
+                    late);
+        }
+        Toughening toughening = Toughening.of(cut.toughens());
+        double best = quality(toughening, piece, key.simmerC(), Toughening.BEST_UNTIL);
+        double over = quality(toughening, piece, key.boilC(), Toughening.OVERCOOKED);
+        return rounded(cut, pleasant, safe, best, over, early, late);
+    }
+
+    private static double quality(Toughening toughening, Piece piece, double brothC, double q) {
+        return toughening.secondsTo(q, Toughening.History.of(piece.in(brothC, Piece.SIMMERING), brothC));
+    }
+
+    /** Pleasant, and safe where that matters. */
+    private static double readyAt(Piece piece, double brothC, double surface) {
+        double pleasant = toCore(piece, brothC, surface, piece.cut().governed().value());
+        Integer core = piece.cut().safeCoreC();
+        return core == null ? pleasant : Math.max(pleasant, toCore(piece.folded(), brothC, surface, core));
+    }
+
+    private static double toCore(Piece piece, double brothC, double surface, double coreC) {
+        return piece.in(brothC, surface).secondsTo(reachable(coreC, brothC));
+    }
+
+    private static Computed softened(Key key) {
+        Piece piece = key.piece();
+        Cut cut = piece.cut();
+        double exponent = cut.governed().value();
+        double factor = StrictMath.pow(piece.scale(), exponent)
+                * StrictMath.pow(10, (REFERENCE_C - key.simmerC()) / SOFTENING_Z_K);
+        double pleasant = told(piece).pleasant() * factor;
+        return rounded(
+                cut,
+                pleasant,
+                0,
+                told(piece).bestUntil() * factor,
+                told(piece).overcooked() * factor,
+                pleasant * StrictMath.pow(1 - THICKNESS_SPREAD, exponent),
+                pleasant * StrictMath.pow(1 + THICKNESS_SPREAD, exponent));
+    }
+
+    /** As told; raw food waits longer where the broth is cooler, by as much as a thin slab of meat does. */
+    private static Computed stated(Key key) {
+        Cut cut = key.piece().cut();
+        Times told = told(key.piece());
+        double longer = 1;
+        double safe = told.safe();
+        if (cut.safeCoreC() != null) {
+            longer = slower(cut.safeCoreC(), key.simmerC());
+            safe *= slower(cut.safeCoreC(), key.floorC());
+        }
+        double pleasant = told.pleasant() * longer;
+        return rounded(cut, pleasant, safe, told.bestUntil() * longer, told.overcooked() * longer, pleasant, pleasant);
+    }
+
+    private static Times told(Piece piece) {
+        Times frozen = piece.cut().frozenTimes();
+        return piece.startsFrozen() && frozen != null ? frozen : piece.cut().times();
+    }
+
+    /** How much longer a core takes in cooler broth, by the slowest term of the series from the fridge on [1]. */
+    private static double slower(double coreC, double brothC) {
+        return StrictMath.log((brothC - Piece.FRIDGE_C) / (brothC - reachable(coreC, brothC)))
+                / StrictMath.log((REFERENCE_C - Piece.FRIDGE_C) / (REFERENCE_C - coreC));
+    }
+
+    /** In whole seconds, ready up, the rest of the window down, and never empty. */
+    private static Computed rounded(
+            Cut cut, double pleasant, double safe, double bestUntil, double overcooked, double early, double late) {
+        int least = cut.rawRisk() == RawRisk.NONE ? 0 : cut.leastReadySeconds();
+        int ready = Math.max(up(Math.max(pleasant, safe)), least);
+        int best = Math.max((int) bestUntil, ready);
+        return new Computed(
+                up(pleasant),
+                up(safe),
+                ready,
+                best,
+                Math.max((int) overcooked, best + LEAST_SECONDS),
+                Math.min(ready, Math.max(up(early), least)),
+                Math.max(ready, up(late)));
+    }
+
+    private static int up(double seconds) {
+        return (int) StrictMath.ceil(seconds);
+    }
+}

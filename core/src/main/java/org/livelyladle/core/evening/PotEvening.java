@@ -1,0 +1,32 @@
+package org.livelyladle.core.evening;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.measure.Figure;
+
+/**
+ * One pot and its heat.
+ *
+ * @param boilTable from cold to the boil at the table; null when its heat does not get there [min]
+ * @param setting part of full that keeps it at a simmer [%]
+ * @param energy what it takes from the cartridge or the socket at the table [kWh]
+ * @param cartridges of 220 g; null without butane
+ * @param phases of heat from sitting down on
+ */
+public record PotEvening(
+        String pot,
+        @Nullable Figure boilTable,
+        Figure setting,
+        Figure energy,
+        @Nullable Figure cartridges,
+        List<Phase> phases,
+        List<SideEvening> sides) {
+
+    public PotEvening {
+        phases = List.copyOf(phases);
+        sides = List.copyOf(sides);
+    }
+
+    /** Heat from one minute to another, in part of full [min, %]. */
+    public record Phase(int fromMinute, int toMinute, double percent) {}
+}

@@ -1,0 +1,115 @@
+package org.livelyladle.core.evening;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.livelyladle.core.brief.HeatSource;
+import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.evening.PotEvening.Phase;
+import org.livelyladle.core.heat.HeatUp;
+
+/**
+ * The sides of one pot under their one heat. On full from when a side has lost its simmer until all boil again, else
+ * turned down to what they lose and {@value HeatUp#SIMMER_STEAM_W} W of steam; the sides share the heat by area.
+ */
+final class PotRun {
+    private static final double PERCENT = 100;
+    private static final int MINUTE = 60;
+    private static final double J_PER_KWH = 3.6e6;
+    /** Nothing is topped up so shortly before the finish [s]. */
+    private static final int LAST_POUR_SECONDS = 600;
+
+    private final HeatSource heat;
+    private final double openM2;
+    private final List<SideRun> sides;
+    private final List<Double> minutesPercent = new ArrayList<>();
+    private double joules;
+    private double fullSeconds;
+    private boolean full;
+
+    PotRun(Pot pot, List<SideRun> sides) {
+        this.heat = pot.heatOrUsual();
+        this.sides = sides;
+        this.openM2 = pot.areaM2() / sides.size();
+    }
+
+    /** @param from before sitting down where slow things go in early [s, not above 0] */
+    void run(int from, int until) {
+        sides.forEach(SideRun::season);
+        double minute = 0;
+        for (int second = from; second <= until; second++) {
+            control();
+            double watts = full ? heat.effectiveW() : holdingW();
+            double each = watts / sides.size();
+            for (SideRun side : sides) {
+                boolean covered = full && side.isCovered();
+                side.second(
+                        second,
+                        each,
+                        covered ? 0 : openM2,
+                        HeatUp.SIMMER_STEAM_W / sides.size(),
+                        second > 0 && second < until - LAST_POUR_SECONDS);
+            }
+            joules += watts / heat.kind().efficiency();
+            if (second >= 0) {
+                fullSeconds += full ? 1 : 0;
+                minute += watts / heat.effectiveW() * PERCENT / MINUTE;
+                if (second % MINUTE == MINUTE - 1) {
+                    minutesPercent.add(minute);
+                    minute = 0;
+                }
+            }
+        }
+        sides.forEach(side -> side.end(until));
+    }
+
+    private void control() {
+        if (full) {
+            full = !sides.stream().allMatch(SideRun::boils);
+        } else {
+            full = sides.stream().anyMatch(SideRun::hasLostItsSimmer);
+        }
+    }
+
+    /** What keeps all sides at a simmer, as far as the heat gives it [W in the broth]. */
+    double holdingW() {
+        double loss = sides.stream().mapToDouble(SideRun::lossAtBoilW).sum();
+        return Math.min(heat.effectiveW(), loss + HeatUp.SIMMER_STEAM_W);
+    }
+
+    /** Part of full that keeps a simmer [%]. */
+    double holdingPercent() {
+        return holdingW() / heat.effectiveW() * PERCENT;
+    }
+
+    /** Whether its heat keeps a simmer with the lid ajar. */
+    boolean isStrongEnough() {
+        return holdingW() < heat.effectiveW();
+    }
+
+    double kWh() {
+        return joules / J_PER_KWH;
+    }
+
+    double fullMinutes() {
+        return fullSeconds / MINUTE;
+    }
+
+    List<SideRun> sides() {
+        return sides;
+    }
+
+    /** Minutes alike, to a twentieth of full, run together. */
+    List<Phase> phases() {
+        List<Phase> phases = new ArrayList<>();
+        for (int minute = 0; minute < minutesPercent.size(); minute++) {
+            double percent = Math.round(minutesPercent.get(minute) / 5) * 5.0;
+            int last = phases.size() - 1;
+            if (last >= 0 && phases.get(last).percent() == percent) {
+                phases.set(last, new Phase(phases.get(last).fromMinute(), minute + 1, percent));
+            } else {
+                phases.add(new Phase(minute, minute + 1, percent));
+            }
+        }
+        return phases;
+    }
+}

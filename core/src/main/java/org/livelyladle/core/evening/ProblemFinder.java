@@ -1,0 +1,101 @@
+package org.livelyladle.core.evening;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.evening.Evening.Problem;
+import org.livelyladle.core.evening.Evening.Problem.Kind;
+import org.livelyladle.core.measure.KitchenText;
+
+/** What would go wrong in the pots, with the minute and the remedy. */
+final class ProblemFinder {
+    /** A side this empty counts as dry [1]; memory. */
+    private static final double DRY_SHARE = 0.2;
+
+    private final Brief brief;
+    private final List<Problem> problems = new ArrayList<>();
+
+    ProblemFinder(Brief brief) {
+        this.brief = brief;
+    }
+
+    void look(Pot pot, PotRun run) {
+        if (!run.isStrongEnough()) {
+            add(
+                    Kind.WEAK_HEAT,
+                    pot.id(),
+                    "The " + pot.heatOrUsual().kind().label() + " under " + pot.name() + " cannot keep it at a simmer.",
+                    "Take a stronger heat or a smaller pot.");
+        }
+        run.sides().forEach(side -> look(pot, side));
+    }
+
+    private void look(Pot pot, SideRun side) {
+        String name = side.plan.brothName();
+        for (int minute = 0; minute < side.minutes.size(); minute++) {
+            if (side.minutes.get(minute).ml() < DRY_SHARE * side.plan.fill().value()) {
+                add(
+                        Kind.DRY,
+                        side.plan.side(),
+                        name + " runs dry at minute " + minute + ".",
+                        "Fill " + pot.name() + " more, or put less into it.");
+                break;
+            }
+        }
+        if (side.overBrimSecond() != Integer.MIN_VALUE) {
+            add(
+                    Kind.OVER_THE_BRIM,
+                    side.plan.side(),
+                    name + " stands over the brim at " + when(side.overBrimSecond()) + ".",
+                    "Fill " + pot.name() + " less.");
+        }
+        if (side.lowestC() < side.plan.floor().value()) {
+            add(
+                    Kind.TOO_COOL,
+                    side.plan.side(),
+                    name + " falls to " + KitchenText.number(side.lowestC(), 1) + " °C at " + when(side.lowestSecond())
+                            + ", below its floor of " + side.plan.floor().text() + ".",
+                    "Put in less at a time, or take a stronger heat.");
+        }
+    }
+
+    private static String when(int second) {
+        return second < 0 ? "a minute before sitting down" : "minute " + second / 60;
+    }
+
+    List<Problem> find(Evening evening) {
+        int guests = brief.guests().size();
+        int seats = (int) evening.seats().value();
+        if (!brief.pots().isEmpty() && seats < guests) {
+            add(
+                    Kind.SEATS,
+                    "",
+                    guests + " guests, and pots within reach of " + seats + ".",
+                    "Add a pot for each six guests.");
+        }
+        evening.circuits().stream()
+                .filter(load -> load.headroom().value() < 0)
+                .forEach(load -> add(
+                        Kind.FUSE,
+                        load.circuit(),
+                        load.name() + " takes " + load.load().text() + " where its fuse trips above "
+                                + KitchenText.number(
+                                        load.load().value() + load.headroom().value(), 0)
+                                + " W.",
+                        "Plug one pot into another circuit."));
+        brief.pots().stream()
+                .filter(pot -> pot.heatOrUsual().kind().isElectric()
+                        && pot.heatOrUsual().circuit() == null)
+                .forEach(pot -> add(
+                        Kind.UNKNOWN_FUSE,
+                        pot.id(),
+                        "Nobody has said which circuit " + pot.name() + " is plugged into.",
+                        "Say it, so that the load on the fuse can be told."));
+        return problems;
+    }
+
+    private void add(Kind kind, String subject, String text, String remedy) {
+        problems.add(new Problem(kind, subject, text, remedy));
+    }
+}

@@ -1,0 +1,287 @@
+package org.livelyladle.core.evening;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.livelyladle.core.broths.SidePlan;
+import org.livelyladle.core.evening.SideEvening.Dip;
+import org.livelyladle.core.evening.SideEvening.Dose.Kind;
+import org.livelyladle.core.evening.SideEvening.Minute;
+import org.livelyladle.core.heat.HeatUp;
+import org.livelyladle.core.heat.Simmer;
+import org.livelyladle.core.heat.StirredSide;
+
+/** One side carried through the evening second by second, with what has come and gone. */
+final class SideRun {
+    /** Kettle and reserve pan stand hot, not boiling, by the time they are poured [°C]; memory. */
+    private static final double POURED_C = 90;
+
+    private static final double PERCENT = 100;
+    private static final int MINUTE = 60;
+
+    /** Everything that came and went, so that the level adds up [ml]. */
+    static final class Flows {
+        double evaporated;
+        double ladled;
+        double clung;
+        double takenUp;
+        double given;
+        double saltStirredG;
+        final Map<Kind, Double> poured = new EnumMap<>(Kind.class);
+
+        double poured(Kind kind) {
+            return poured.getOrDefault(kind, 0.0);
+        }
+    }
+
+    /** A dose poured at a minute. */
+    record Poured(int minute, TopUpRule.Pouring pouring) {}
+
+    /** A dip that is not yet over. */
+    private static final class OpenDip {
+        private final Food food;
+        private double lowestC;
+
+        private OpenDip(Food food) {
+            this.food = food;
+            this.lowestC = Double.MAX_VALUE;
+        }
+    }
+
+    final SidePlan plan;
+    final Flows flows = new Flows();
+    final List<Minute> minutes = new ArrayList<>();
+    final List<Poured> doses = new ArrayList<>();
+    private final Map<String, Dip> dips = new LinkedHashMap<>();
+    private final Simmer simmer;
+    private final double startPercent;
+    private final TopUpRule rule;
+    private final List<Food> foods;
+    private final double[] soup;
+    private final StirredSide broth;
+    private final List<Food> inside = new ArrayList<>();
+    private final List<Lump> lumps = new ArrayList<>();
+    private final List<OpenDip> open = new ArrayList<>();
+    private int next;
+    private double saltG;
+    private double coolestOfMinute;
+    private double lowestC;
+    private int lowestSecond;
+    private int overBrimSecond = Integer.MIN_VALUE;
+    private boolean coveredDrop;
+
+    SideRun(
+            SidePlan plan,
+            Simmer simmer,
+            TopUpRule rule,
+            double startPercent,
+            double lossWPerK,
+            List<Food> foods,
+            double[] soup) {
+        this.plan = plan;
+        this.simmer = simmer;
+        this.rule = rule;
+        this.startPercent = startPercent;
+        this.foods = foods;
+        this.soup = soup;
+        this.broth = new StirredSide(
+                plan.fill().value(), simmer.boilC(), simmer.boilC(), HeatUp.ROOM_C, lossWPerK, HeatUp.BROTH_J_PER_KG_K);
+        this.saltG = plan.fill().value() * startPercent / PERCENT;
+        this.coolestOfMinute = simmer.boilC();
+        this.lowestC = simmer.boilC();
+    }
+
+    boolean boils() {
+        return broth.boils();
+    }
+
+    boolean hasLostItsSimmer() {
+        return broth.celsius() < simmer.simmerC();
+    }
+
+    /** It recovers from a drop somebody else looks after: the lid may go on. */
+    boolean isCovered() {
+        return coveredDrop;
+    }
+
+    double lossAtBoilW() {
+        return broth.lossAtBoilW();
+    }
+
+    /** One second: what comes out, what goes in, soup, heat, and at each minute a dose where one is wanted. */
+    void second(int second, double watts, double openM2, double mostVapourW, boolean mayPour) {
+        takeOut(second);
+        putIn(second);
+        flows.evaporated += broth.second(watts, openM2, mostVapourW);
+        for (Lump lump : lumps) {
+            broth.draw(lump.take(broth.celsius()));
+        }
+        if (second >= 0 && second < soup.length) {
+            flows.ladled += leave(soup[second]);
+        }
+        if (second % MINUTE == 0 && mayPour) {
+            pour(second);
+        }
+        watch(second);
+        if (second >= 0 && second % MINUTE == 0) {
+            minutes.add(new Minute(broth.brothG(), foodMl(), percent(), coolestOfMinute));
+            coolestOfMinute = broth.celsius();
+        }
+    }
+
+    private void putIn(int second) {
+        while (next < foods.size() && foods.get(next).putIn() == second) {
+            Food food = foods.get(next++);
+            inside.add(food);
+            if (food.isThin()) {
+                broth.draw(food.meltingJ());
+                broth.mixFood(food.joulePerK(), food.startC());
+            } else {
+                lumps.add(new Lump(food));
+            }
+            coveredDrop |= !food.cut().byHand();
+            open.add(new OpenDip(food));
+        }
+    }
+
+    private void takeOut(int second) {
+        for (Iterator<Food> it = inside.iterator(); it.hasNext(); ) {
+            Food food = it.next();
+            if (food.takeOut() <= second) {
+                it.remove();
+                if (food.isThin()) {
+                    broth.removeFood(food.joulePerK());
+                } else {
+                    lumps.removeIf(lump -> lump.isOf(food));
+                }
+                flows.takenUp += leave(food.takenUpMl());
+                flows.clung += leave(food.clingMl());
+                double given = food.givenMl();
+                broth.pour(given, broth.celsius());
+                flows.given += given;
+            }
+        }
+    }
+
+    /** Broth that leaves takes its salt along; what left [ml]. */
+    private double leave(double ml) {
+        double before = broth.brothG();
+        double left = broth.takeOut(ml);
+        if (before > 0) {
+            saltG -= saltG * left / before;
+        }
+        return left;
+    }
+
+    /** Salt at the start that the host stirs in at once. */
+    void season() {
+        double missing = rule.missingAtStart(broth.brothG(), saltG);
+        if (missing > 0) {
+            saltG += missing;
+            flows.saltStirredG += missing;
+            doses.add(new Poured(0, new TopUpRule.Pouring(Kind.SEASONED, 0, missing)));
+        }
+    }
+
+    private void pour(int second) {
+        rule.decide(broth.brothG(), foodMl(), saltG).ifPresent(pouring -> {
+            broth.pour(pouring.ml(), POURED_C);
+            saltG += pouring.stirredG();
+            flows.saltStirredG += pouring.stirredG();
+            saltG += pouring.kind() == Kind.WATER ? 0 : pouring.ml() * rule.reservePercent() / PERCENT;
+            flows.poured.merge(pouring.kind(), pouring.ml(), Double::sum);
+            doses.add(new Poured(second / MINUTE, pouring));
+        });
+    }
+
+    private void watch(int second) {
+        double celsius = broth.celsius();
+        coolestOfMinute = Math.min(coolestOfMinute, celsius);
+        if (celsius < lowestC) {
+            lowestC = celsius;
+            lowestSecond = second;
+        }
+        if (overBrimSecond == Integer.MIN_VALUE
+                && broth.brothG() + foodMl() > plan.capacity().value() + 1) {
+            overBrimSecond = second;
+        }
+        boolean back = celsius >= simmer.simmerC();
+        for (Iterator<OpenDip> it = open.iterator(); it.hasNext(); ) {
+            OpenDip dip = it.next();
+            dip.lowestC = Math.min(dip.lowestC, celsius);
+            int since = second - dip.food.putIn();
+            boolean drawn = dip.food.isThin() || since >= dip.food.tauSeconds();
+            if (back && drawn) {
+                it.remove();
+                boolean lost = dip.lowestC < simmer.simmerC();
+                record(dip, lost ? since : 0);
+            }
+        }
+        if (back) {
+            coveredDrop = false;
+        }
+    }
+
+    /** Dips the finish cut short count as back then. */
+    void end(int second) {
+        open.forEach(dip -> record(dip, Math.max(0, second - dip.food.putIn())));
+    }
+
+    /** Slices dipped one after another are one drop: its coolest moment, its longest way back. */
+    private void record(OpenDip dip, int backSeconds) {
+        dips.merge(
+                dip.food.drop(),
+                new Dip(dip.food.drop(), dip.lowestC, backSeconds),
+                (a, b) -> new Dip(
+                        a.drop(), Math.min(a.lowestC(), b.lowestC()), Math.max(a.backSeconds(), b.backSeconds())));
+    }
+
+    /** What each drop did, in the order they were over. */
+    List<Dip> dips() {
+        return List.copyOf(dips.values());
+    }
+
+    private double foodMl() {
+        double ml = 0;
+        for (Food food : inside) {
+            ml += food.volumeMl();
+        }
+        return ml;
+    }
+
+    double startPercent() {
+        return startPercent;
+    }
+
+    TopUpRule rule() {
+        return rule;
+    }
+
+    double ml() {
+        return broth.brothG();
+    }
+
+    double saltG() {
+        return saltG;
+    }
+
+    double percent() {
+        return broth.brothG() <= 0 ? 0 : saltG / broth.brothG() * PERCENT;
+    }
+
+    double lowestC() {
+        return lowestC;
+    }
+
+    int lowestSecond() {
+        return lowestSecond;
+    }
+
+    /** When broth and food first stand over the brim [s]; the least integer when they never do. */
+    int overBrimSecond() {
+        return overBrimSecond;
+    }
+}

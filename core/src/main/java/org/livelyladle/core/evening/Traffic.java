@@ -1,0 +1,112 @@
+package org.livelyladle.core.evening;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.cooking.Piece;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.TablePlan;
+
+/** What goes into each side and when, and who ladles soup from it. */
+final class Traffic {
+    /** Soup a guest drinks in an hour [ml/h]; memory. */
+    private static final double SOUP_ML_PER_H = 100;
+
+    private static final double SECONDS_PER_HOUR = 3600;
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final TablePlan table;
+
+    Traffic(Brief brief, Catalogue catalogue, TablePlan table) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.table = table;
+    }
+
+    /** Food of a side by the time it goes in. */
+    List<Food> foods(String side) {
+        Map<String, MenuItem> menu = new HashMap<>();
+        brief.menu().forEach(item -> menu.put(item.cut(), item));
+        List<Food> foods = new ArrayList<>();
+        for (Drop drop : table.drops()) {
+            if (drop.side().equals(side)) {
+                add(foods, drop, menu.get(drop.cut()));
+            }
+        }
+        foods.sort(Comparator.comparingInt(Food::putIn));
+        return foods;
+    }
+
+    private void add(List<Food> foods, Drop drop, MenuItem item) {
+        Cut cut = catalogue.cut(drop.cut());
+        Category category = catalogue.ingredientOf(cut).category();
+        double startC = Piece.of(cut, item.fromFrozen(), item.scale()).startC();
+        if (!drop.byHand()) {
+            foods.add(food(drop, cut, category, startC, 0, drop.takeOut() - drop.putIn(), 1));
+            return;
+        }
+        int cooks = drop.takeOut() - drop.putIn() - (drop.repeats() - 1) * drop.everySeconds();
+        int all = drop.servings().stream().mapToInt(Drop.Serving::pieces).sum();
+        for (int round = 0; round < drop.repeats(); round++) {
+            int turn = round;
+            long pieces = drop.servings().stream()
+                    .filter(serving -> serving.pieces() > turn)
+                    .count();
+            foods.add(food(
+                    drop,
+                    cut,
+                    category,
+                    startC,
+                    round * drop.everySeconds(),
+                    cooks,
+                    (double) pieces / Math.max(1, all)));
+        }
+    }
+
+    private static Food food(Drop drop, Cut cut, Category category, double startC, int after, int cooks, double share) {
+        int putIn = drop.putIn() + after;
+        double loadG = drop.grams() * share * cut.swell();
+        double mlPerG = drop.loadGrams() == 0 ? 0 : drop.volumeMl() / drop.loadGrams();
+        return new Food(
+                drop.id(), cut, category, startC, putIn, putIn + cooks, drop.grams() * share, loadG, loadG * mlPerG);
+    }
+
+    /** Soup ladled from a side at a second [ml/s], by second from sitting down; it changes where guests come and go. */
+    double[] soup(String side) {
+        double[] changes = new double[table.mealSeconds() + 2];
+        for (TablePlan.GuestPace pace : table.guests()) {
+            if (pace.sides().contains(side)) {
+                Guest guest = brief.guest(pace.guest()).orElseThrow();
+                double rate = SOUP_ML_PER_H / SECONDS_PER_HOUR / pace.sides().size();
+                int to = guest.leavesWithin(table.mealSeconds() / 60) * 60;
+                int from = Math.min(to, guest.arrivesAfterMinutes() * 60);
+                changes[from] += rate;
+                changes[to] -= rate;
+            }
+        }
+        for (int second = 1; second < changes.length; second++) {
+            changes[second] += changes[second - 1];
+        }
+        return changes;
+    }
+
+    /** Grams each guest eats from a side. */
+    Map<String, Double> eaters(String side) {
+        Map<String, Double> grams = new TreeMap<>();
+        table.drops().stream()
+                .filter(drop -> drop.side().equals(side))
+                .flatMap(drop -> drop.servings().stream())
+                .forEach(serving -> grams.merge(serving.guest(), serving.grams(), Double::sum));
+        return grams;
+    }
+}

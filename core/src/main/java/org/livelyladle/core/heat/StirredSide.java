@@ -1,0 +1,148 @@
+package org.livelyladle.core.heat;
+
+/**
+ * A side of broth as one stirred mass, carried forward second by second: {@code C dT/dt = P - UA (T - Tair)} with C the
+ * heat capacities of broth and food together, solved exactly within each second; at the boil the surplus evaporates
+ * broth at {@value #LATENT_J_PER_G} J/g. Below the boil an open surface evaporates after Carrier's correlation for still
+ * air (ASHRAE Handbook, HVAC Applications, indoor pools): {@code w = A (ps - pa) 0.089 / h} with vapour pressures in kPa,
+ * h in kJ/kg and w in kg/s, under air of half its saturation, taken as constant within a second. Used by one thread.
+ */
+public final class StirredSide {
+    /** Latent heat at the boil [J/g]; IAPWS-IF97 gives 2256.5 at 100 °C. */
+    public static final double LATENT_J_PER_G = 2257;
+
+    private static final double CARRIER_W_PER_M2_PA = 0.089;
+    private static final double HUMIDITY = 0.5;
+    private static final double G_PER_KG = 1000;
+
+    private final double boilC;
+    private final double airC;
+    private final double lossWPerK;
+    private final double specificHeatJPerKgK;
+    private double brothG;
+    /** Heat capacity of all food that has taken the broth's temperature [J/K]. */
+    private double foodJPerK;
+
+    private double celsius;
+
+    /**
+     * @param brothG at the start [g]
+     * @param celsius its temperature [°C]
+     * @param lossWPerK dry loss to the room [W/K]
+     */
+    public StirredSide(
+            double brothG, double celsius, double boilC, double airC, double lossWPerK, double specificHeatJPerKgK) {
+        this.brothG = brothG;
+        this.celsius = celsius;
+        this.boilC = boilC;
+        this.airC = airC;
+        this.lossWPerK = lossWPerK;
+        this.specificHeatJPerKgK = specificHeatJPerKgK;
+    }
+
+    public double celsius() {
+        return celsius;
+    }
+
+    public double brothG() {
+        return brothG;
+    }
+
+    public boolean boils() {
+        return celsius >= boilC;
+    }
+
+    /** Dry loss at the boil [W]. */
+    public double lossAtBoilW() {
+        return lossWPerK * (boilC - airC);
+    }
+
+    /** Food that takes the broth's temperature at once and stays in it. */
+    public void mixFood(double joulePerK, double startC) {
+        celsius = (capacity() * celsius + joulePerK * startC) / (capacity() + joulePerK);
+        foodJPerK += joulePerK;
+    }
+
+    /** Food that is taken out, as hot as the broth. */
+    public void removeFood(double joulePerK) {
+        foodJPerK = Math.max(0, foodJPerK - joulePerK);
+    }
+
+    /** Liquid poured in. */
+    public void pour(double grams, double startC) {
+        double own = grams / G_PER_KG * specificHeatJPerKgK;
+        celsius = (capacity() * celsius + own * startC) / (capacity() + own);
+        brothG += grams;
+    }
+
+    /** Broth that leaves, no more than there is; what left [g]. */
+    public double takeOut(double grams) {
+        double taken = Math.min(grams, brothG);
+        brothG -= taken;
+        return taken;
+    }
+
+    /** Heat drawn by food that warms more slowly than the broth mixes [J]. */
+    public void draw(double joules) {
+        celsius -= joules / capacity();
+    }
+
+    /**
+     * One second under a power.
+     *
+     * @param powerW heat that reaches it [W]
+     * @param openM2 its open surface; 0 under a lid [m2]
+     * @param mostVapourW heat that leaves with vapour below the boil at most [W]
+     * @return what evaporated [g]
+     */
+    public double second(double powerW, double openM2, double mostVapourW) {
+        double vapourW = 0;
+        if (openM2 > 0 && celsius < boilC) {
+            vapourW = Math.min(mostVapourW, vapourW(openM2, celsius, airC));
+        }
+        double atBoil = heat(powerW - vapourW);
+        double evaporated = vapourW / LATENT_J_PER_G;
+        if (atBoil > 0) {
+            evaporated += Math.max(0, powerW - vapourW - lossAtBoilW()) * atBoil / LATENT_J_PER_G;
+        }
+        return takeOut(evaporated);
+    }
+
+    private double capacity() {
+        return brothG / G_PER_KG * specificHeatJPerKgK + foodJPerK;
+    }
+
+    /** Warms or cools for a second under a power [W]; what is left of the second once it boils [s]. */
+    private double heat(double power) {
+        double capacity = capacity();
+        double net = power - lossWPerK * (celsius - airC);
+        if (celsius >= boilC && net >= 0) {
+            return 1;
+        }
+        if (lossWPerK == 0) {
+            double next = celsius + net / capacity;
+            double rest = next > boilC ? 1 - (boilC - celsius) * capacity / net : 0;
+            celsius = Math.min(boilC, next);
+            return rest;
+        }
+        double rest = airC + power / lossWPerK;
+        double next = rest + (celsius - rest) * StrictMath.exp(-lossWPerK / capacity);
+        double left = 0;
+        if (next > boilC) {
+            left = 1 - capacity / lossWPerK * StrictMath.log((celsius - rest) / (boilC - rest));
+            next = boilC;
+        }
+        celsius = next;
+        return left;
+    }
+
+    /** Heat an open surface loses with its vapour [W]. */
+    public static double vapourW(double openM2, double celsius, double airC) {
+        return openM2 * CARRIER_W_PER_M2_PA * Math.max(0, pressurePa(celsius) - HUMIDITY * pressurePa(airC));
+    }
+
+    /** Saturation vapour pressure of water [Pa]; Magnus formula, WMO No. 8. */
+    private static double pressurePa(double celsius) {
+        return 611.2 * StrictMath.exp(17.62 * celsius / (243.12 + celsius));
+    }
+}
