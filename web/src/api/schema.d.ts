@@ -52,22 +52,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/heat/core-curve": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["coreCurve"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/heat/core-time": {
         parameters: {
             query?: never;
@@ -94,6 +78,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["side"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/heat/window": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["window"];
         delete?: never;
         options?: never;
         head?: never;
@@ -180,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parties/{id}/broths/{broth}/recipe.jsonld": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recipe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parties/{id}/events": {
         parameters: {
             query?: never;
@@ -190,6 +206,22 @@ export interface paths {
         get: operations["events"];
         put?: never;
         post: operations["record"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/import-recipe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -373,6 +405,48 @@ export interface components {
             instead: string;
             reason: string;
         };
+        BenchProblem: {
+            /** Format: double */
+            brothC: number;
+            cut: string;
+            /** @enum {string} */
+            shape?: "SLAB" | "CYLINDER" | "SPHERE" | "HEMISPHERE" | "SHORT_CYLINDER" | "BRICK" | "LEAF" | "STRAND";
+            sizesMm?: number[];
+            /** Format: double */
+            startC?: number;
+        };
+        BenchWindow: {
+            /** @enum {string} */
+            basis: "HEAT" | "SOFTENING" | "STATED";
+            /** Format: int32 */
+            bestUntil: number;
+            cue: string;
+            /** Format: int32 */
+            early: number;
+            /** Format: int32 */
+            late: number;
+            /** Format: int32 */
+            overcooked: number;
+            /** Format: int32 */
+            pleasant: number;
+            /** Format: double */
+            pleasantCoreC?: number;
+            points: components["schemas"]["BenchWindowPoint"][];
+            /** Format: int32 */
+            ready: number;
+            /** Format: int32 */
+            safe: number;
+            /** Format: int32 */
+            safeCoreC?: number;
+        };
+        BenchWindowPoint: {
+            /** Format: double */
+            centreC?: number;
+            /** Format: double */
+            second: number;
+            /** Format: double */
+            spent: number;
+        };
         Brief: {
             /** Format: int32 */
             altitudeM?: number;
@@ -537,18 +611,6 @@ export interface components {
             ready: components["schemas"]["Figure"];
             safe: components["schemas"]["Figure"];
             sides: string[];
-        };
-        CoreCurve: {
-            method: string;
-            points: components["schemas"]["CoreCurvePoint"][];
-            /** Format: double */
-            seconds: number;
-        };
-        CoreCurvePoint: {
-            /** Format: double */
-            centreC: number;
-            /** Format: double */
-            second: number;
         };
         CoreProblem: {
             /** Format: double */
@@ -879,6 +941,34 @@ export interface components {
             origin: "PLANT" | "EGG" | "MILK" | "FISH" | "MEAT";
             remark: string;
             traits: ("PORK" | "BEEF" | "ALCOHOL" | "MEDICINAL_HERB")[];
+        };
+        JsonNode: {
+            array?: boolean;
+            bigDecimal?: boolean;
+            bigInteger?: boolean;
+            binary?: boolean;
+            boolean?: boolean;
+            container?: boolean;
+            double?: boolean;
+            embeddedValue?: boolean;
+            empty?: boolean;
+            float?: boolean;
+            floatingPointNumber?: boolean;
+            int?: boolean;
+            integralNumber?: boolean;
+            long?: boolean;
+            missingNode?: boolean;
+            /** @enum {string} */
+            nodeType?: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            null?: boolean;
+            number?: boolean;
+            object?: boolean;
+            pojo?: boolean;
+            short?: boolean;
+            string?: boolean;
+            /** @deprecated */
+            textual?: boolean;
+            valueNode?: boolean;
         };
         Kitchen: {
             circuits?: components["schemas"]["KitchenCircuit"][];
@@ -1344,6 +1434,11 @@ export interface components {
             missing: components["schemas"]["Figure"];
             name: string;
         };
+        RecipePreview: {
+            broth: components["schemas"]["OwnBroth"];
+            ingredients: components["schemas"]["OwnIngredient"][];
+            rows: components["schemas"]["ImportPreviewRow"][];
+        };
         Remedy: {
             /** @enum {string} */
             kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "FREE_PIN" | "SHOW_STEP";
@@ -1748,30 +1843,6 @@ export interface operations {
             };
         };
     };
-    coreCurve: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CoreProblem"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["CoreCurve"];
-                };
-            };
-        };
-    };
     coreTime: {
         parameters: {
             query?: never;
@@ -1816,6 +1887,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SideHeat"];
+                };
+            };
+        };
+    };
+    window: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchProblem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BenchWindow"];
                 };
             };
         };
@@ -1982,6 +2077,31 @@ export interface operations {
             };
         };
     };
+    recipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                broth: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/ld+json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+        };
+    };
     events: {
         parameters: {
             query?: never;
@@ -2026,6 +2146,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["EventReceipt"];
+                };
+            };
+        };
+    };
+    preview_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+                "application/ld+json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipePreview"];
                 };
             };
         };

@@ -14,6 +14,7 @@ import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Strength;
+import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Ingredient;
@@ -74,10 +75,12 @@ public final class TableAudit {
         for (Pot pot : brief.pots()) {
             for (Side side : pot.sides()) {
                 List<Ingredient> inside = held.computeIfAbsent(side.id(), s -> new ArrayList<>());
-                catalogue
-                        .broth(side.broth())
-                        .parts()
-                        .forEach(part -> inside.add(catalogue.ingredient(part.ingredient())));
+                String broth = side.broth();
+                while (broth != null) {
+                    Broth made = catalogue.broth(broth);
+                    made.parts().forEach(part -> inside.add(catalogue.ingredient(part.ingredient())));
+                    broth = made.base() == null ? null : made.base().broth();
+                }
             }
         }
         table.drops().forEach(drop -> held.get(drop.side()).add(ingredientOf(drop)));

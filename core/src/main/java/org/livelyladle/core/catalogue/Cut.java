@@ -51,6 +51,34 @@ public record Cut(
         prep = List.copyOf(prep);
     }
 
+    /** The same food cut otherwise [mm]. */
+    public Cut shaped(Shape other, List<Double> sizesMm) {
+        return new Cut(
+                id,
+                ingredient,
+                name,
+                other,
+                sizesMm,
+                start,
+                pieceGrams,
+                times,
+                frozenTimes,
+                cue,
+                byHand,
+                governed,
+                toughens,
+                leastReadySeconds,
+                rawRisk,
+                safeCoreC,
+                safeSource,
+                choking,
+                textures,
+                dryShare,
+                swell,
+                prep,
+                mark);
+    }
+
     public boolean counted() {
         return pieceGrams != null;
     }

@@ -1,6 +1,7 @@
 package org.livelyladle.core.cooking;
 
 import java.util.List;
+import org.livelyladle.core.catalogue.Governed;
 import org.livelyladle.core.measure.Figure;
 
 /**
@@ -35,6 +36,14 @@ public record CookingWindow(
 
     public CookingWindow {
         sides = List.copyOf(sides);
+    }
+
+    static Basis basis(Governed governed) {
+        return switch (governed.by()) {
+            case CORE -> Basis.HEAT;
+            case SOFTENS -> Basis.SOFTENING;
+            case STATED -> Basis.STATED;
+        };
     }
 
     /** Where the times come from. */

@@ -62,6 +62,16 @@ record Toughening(double zK, double dSeconds) {
         return (means.length - 1) * history.step() + (wanted - sum) / rate(history.brothC());
     }
 
+    /** Q after each moment, from mean temperatures then [s, °C]. */
+    double[] spent(double[] moments, double[] meansC) {
+        double[] spent = new double[moments.length];
+        for (int i = 1; i < spent.length; i++) {
+            double mean = (rate(meansC[i - 1]) + rate(meansC[i])) / 2;
+            spent[i] = spent[i - 1] + mean * (moments[i] - moments[i - 1]) / dSeconds;
+        }
+        return spent;
+    }
+
     private double rate(double celsius) {
         return StrictMath.pow(10, (celsius - REFERENCE_C) / zK);
     }

@@ -119,7 +119,7 @@ public final class WindowPlanner {
                     cut.id(),
                     catalogue.fullName(cut),
                     sides,
-                    basis(governed),
+                    CookingWindow.basis(governed),
                     pleasant,
                     safe,
                     ready,
@@ -153,7 +153,7 @@ public final class WindowPlanner {
         }
 
         private String rule(String label) {
-            return switch (basis(cut.governed())) {
+            return switch (CookingWindow.basis(cut.governed())) {
                 case HEAT ->
                     label.equals("best until") || label.equals("overcooked")
                             ? "Toughening adds up faster the hotter the piece is"
@@ -274,14 +274,6 @@ public final class WindowPlanner {
         private List<Term> bandTerms(int seconds, String which) {
             return List.of(result("ready", seconds, Mark.COMPUTED, which));
         }
-    }
-
-    private static CookingWindow.Basis basis(Governed governed) {
-        return switch (governed.by()) {
-            case CORE -> CookingWindow.Basis.HEAT;
-            case SOFTENS -> CookingWindow.Basis.SOFTENING;
-            case STATED -> CookingWindow.Basis.STATED;
-        };
     }
 
     private static String advice(Cut cut) {

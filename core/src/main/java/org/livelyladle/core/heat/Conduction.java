@@ -52,6 +52,11 @@ public final class Conduction {
         return series == null ? thawing.means(second -> problem.brothC(), moments) : series.means(problem, moments);
     }
 
+    /** Temperature at the centre [°C] at ascending moments [s]. */
+    public double[] centres(double[] moments) {
+        return series == null ? thawing.centres(second -> problem.brothC(), moments) : series.centres(problem, moments);
+    }
+
     private static CoreProblem asSphere(CoreProblem problem) {
         double start = problem.material().freezingC();
         double target = start + HALF_WAY * (problem.brothC() - start);

@@ -27,6 +27,7 @@ record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
     /** A ring too weak for it is given so long [min]; memory. */
     private static final double LONGEST_BOIL_MINUTES = 120;
 
+    private static final String SITTING_DOWN = "sitting down";
     private static final double CARRY_MINUTES = 3;
     private static final double PLATE_MINUTES = 2;
     private static final double TABLE_MINUTES = 12;
@@ -36,7 +37,7 @@ record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
 
     List<Chain> build(Portions portions, Broths broths, Sauces sauces, Extras extras) {
         List<Chain> chains = new ArrayList<>();
-        broths.needs().forEach(need -> chains.add(broth(need)));
+        broths.needs().forEach(need -> chains.addAll(broth(need, broths)));
         portions.cuts().stream()
                 .filter(total -> total.grams().value() > 0)
                 .forEach(total -> chains.add(cut(total, portions)));
@@ -49,15 +50,38 @@ record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
         return chains;
     }
 
-    private Chain broth(BrothNeed need) {
+    /** Making a broth, in time for those made from it; boiling it up and carrying it where it fills a side. */
+    private List<Chain> broth(BrothNeed need, Broths broths) {
+        List<Chain.Step> making = making(need);
+        List<Chain.Step> serving =
+                broths.sides().stream().anyMatch(side -> side.broth().equals(need.broth())) ? serving(need) : List.of();
+        double others = broths.needs().stream()
+                .filter(other -> other.base() != null && other.base().broth().equals(need.broth()))
+                .mapToDouble(other -> minutes(making(other)) + minutes(serving(other)))
+                .max()
+                .orElse(0);
+        if (others <= minutes(serving)) {
+            return List.of(new Chain(
+                    PrepTask.Group.BROTH,
+                    Stream.concat(making.stream(), serving.stream()).toList(),
+                    0,
+                    SITTING_DOWN));
+        }
+        Chain early = new Chain(PrepTask.Group.BROTH, making, others, "the broths made from it are begun");
+        return serving.isEmpty()
+                ? List.of(early)
+                : List.of(early, new Chain(PrepTask.Group.BROTH, serving, 0, SITTING_DOWN));
+    }
+
+    private static double minutes(List<Chain.Step> steps) {
+        return steps.stream().mapToDouble(Chain.Step::minutes).sum();
+    }
+
+    private List<Chain.Step> making(BrothNeed need) {
         double litres = need.make().value() / 1000;
-        double boil = need.boil() == null ? LONGEST_BOIL_MINUTES : need.boil().value();
         String amount = need.make().text();
-        List<Chain.Step> steps = new ArrayList<>();
-        catalogue
-                .broth(need.broth())
-                .steps()
-                .forEach(step -> steps.add(new Chain.Step(
+        return catalogue.broth(need.broth()).steps().stream()
+                .map(step -> new Chain.Step(
                         "broth:" + need.broth() + ":" + step.id(),
                         need.name() + ": " + lower(step.text()),
                         amount,
@@ -65,26 +89,32 @@ record ChainBuilder(Brief brief, Catalogue catalogue, KitchenText text) {
                         step.minutes() + litres * step.minutesPerLitre(),
                         rule(step.minutes(), step.minutesPerLitre(), amount),
                         step.passive(),
-                        step.caution())));
-        steps.add(new Chain.Step(
-                "broth:" + need.broth() + ":boil",
-                need.name() + ": bring to the boil",
-                amount,
-                "kitchen ring",
-                boil,
-                "on a ring of " + brief.kitchenOrUsual().ringWatts() + " W, " + amount,
-                true,
-                "Lid on; do not leave a lit stove alone."));
-        steps.add(new Chain.Step(
-                "broth:" + need.broth() + ":carry",
-                need.name() + ": fill the pot, carry the reserve",
-                amount,
-                "ladle, oven gloves",
-                CARRY_MINUTES,
-                "any amount",
-                false,
-                "Hot and heavy: clear the way, lid on, children away."));
-        return new Chain(PrepTask.Group.BROTH, steps, 0, "sitting down");
+                        step.caution()))
+                .toList();
+    }
+
+    private List<Chain.Step> serving(BrothNeed need) {
+        double boil = need.boil() == null ? LONGEST_BOIL_MINUTES : need.boil().value();
+        String amount = need.make().text();
+        return List.of(
+                new Chain.Step(
+                        "broth:" + need.broth() + ":boil",
+                        need.name() + ": bring to the boil",
+                        amount,
+                        "kitchen ring",
+                        boil,
+                        "on a ring of " + brief.kitchenOrUsual().ringWatts() + " W, " + amount,
+                        true,
+                        "Lid on; do not leave a lit stove alone."),
+                new Chain.Step(
+                        "broth:" + need.broth() + ":carry",
+                        need.name() + ": fill the pot, carry the reserve",
+                        amount,
+                        "ladle, oven gloves",
+                        CARRY_MINUTES,
+                        "any amount",
+                        false,
+                        "Hot and heavy: clear the way, lid on, children away."));
     }
 
     private Chain cut(CutTotal total, Portions portions) {

@@ -46,7 +46,8 @@ class CatalogueLoaderTest {
                 .allSatisfy(category -> assertThat(catalogue.ingredients())
                         .filteredOn(ingredient -> ingredient.category() == category)
                         .hasSizeGreaterThanOrEqualTo(9));
-        assertThat(catalogue.broths()).hasSize(5);
+        assertThat(catalogue.broths()).hasSize(23);
+        assertThat(catalogue.broths()).extracting(Broth::source).contains(Broth.Source.values());
         assertThat(catalogue.sauces()).hasSize(10);
         assertThat(catalogue.ingredients())
                 .filteredOn(ingredient -> ingredient.category() != Category.LARDER)

@@ -170,25 +170,4 @@ class CoreTimeTest {
                 .isInstanceOf(UnsolvableException.class)
                 .hasMessageContaining("does not cook through");
     }
-
-    /** The curve begins at the start, passes the target at the time told, and frozen food waits at freezing. */
-    @ParameterizedTest
-    @CsvSource({"slab,4,5", "sphere,28,5", "sphere,28,-18", "cylinder,16,-18"})
-    void theCurveGoesThroughTheTimeTold(String shape, double mm, double start) {
-        CoreCurve curve = CoreCurve.of(problem(shape, start, 98, 70, mm));
-        assertThat(curve.points()).hasSize(61);
-        assertThat(curve.points().get(0).centreC()).isCloseTo(start, within(1e-9));
-        for (int i = 1; i < curve.points().size(); i++) {
-            CoreCurve.Point before = curve.points().get(i - 1);
-            CoreCurve.Point after = curve.points().get(i);
-            assertThat(after.centreC()).isGreaterThanOrEqualTo(before.centreC() - 1e-6);
-            if (before.second() <= curve.seconds() && curve.seconds() <= after.second()) {
-                assertThat(before.centreC()).isLessThanOrEqualTo(70 + 1e-6);
-                assertThat(after.centreC()).isGreaterThanOrEqualTo(70 - 1e-6);
-            }
-        }
-        if (start < -1.5) {
-            assertThat(curve.points()).anyMatch(point -> Math.abs(point.centreC() + 1.5) < 0.2);
-        }
-    }
 }

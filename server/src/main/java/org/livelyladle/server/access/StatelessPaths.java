@@ -9,7 +9,7 @@ final class StatelessPaths {
             "/api/plan",
             "/api/packs",
             "/api/heat/core-time",
-            "/api/heat/core-curve",
+            "/api/heat/window",
             "/api/heat/boiling-point",
             "/api/heat/side",
             "/api/broths/evening",

@@ -1,8 +1,11 @@
 package org.livelyladle.server.models;
 
 import org.livelyladle.core.brief.Check;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.cooking.BenchProblem;
+import org.livelyladle.core.cooking.BenchWindow;
+import org.livelyladle.core.cooking.WindowModel;
 import org.livelyladle.core.heat.BoilingPoint;
-import org.livelyladle.core.heat.CoreCurve;
 import org.livelyladle.core.heat.CoreProblem;
 import org.livelyladle.core.heat.CoreTime;
 import org.livelyladle.core.heat.SideHeat;
@@ -27,16 +30,24 @@ class HeatController {
     /** A temperature [°C]. */
     record Temperature(double celsius) {}
 
+    private final Catalogue catalogue;
+    /** Remembers windows from one move of a slider to the next. */
+    private final WindowModel model = new WindowModel();
+
+    HeatController(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
     /** When the centre of a piece reaches a temperature; 422 when it never does. */
     @PostMapping("/core-time")
     CoreTime coreTime(@RequestBody CoreProblem problem) {
         return CoreTime.of(problem);
     }
 
-    /** Temperature at the centre of a piece over time, with the moment it reaches the target. */
-    @PostMapping("/core-curve")
-    CoreCurve coreCurve(@RequestBody CoreProblem problem) {
-        return CoreCurve.of(problem);
+    /** The window of a cut in broth of one temperature, with its course over time; 422 when a core is never reached. */
+    @PostMapping("/window")
+    BenchWindow window(@RequestBody BenchProblem problem) {
+        return BenchWindow.of(problem, catalogue, model);
     }
 
     /** Boiling point of salted broth at an altitude. */
