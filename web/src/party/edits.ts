@@ -15,6 +15,8 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
       return (draft) => draft.sauces.push({ sauce: remedy.value })
     case 'ADD_POT':
       return (draft) => addSmallPot(draft, remedy.value)
+    case 'FILL_POT':
+      return (draft) => fillPot(draft, remedy.subject, Number(remedy.value))
     case 'LENGTHEN_MEAL':
       return (draft) => (draft.mealMinutes = Number(remedy.value))
     case 'MOVE_TRIP':
@@ -26,6 +28,11 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
     case 'SHOW_STEP':
       return undefined
   }
+}
+
+function fillPot(draft: Brief, id: string, percent: number): void {
+  const pot = draft.pots.find((p) => p.id === id)
+  if (pot) pot.fillPercent = percent
 }
 
 /** A name no entity of the list has yet: pot-1, pot-2, ... */

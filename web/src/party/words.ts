@@ -26,6 +26,7 @@ export const NEEDS: { value: Need['kind']; label: string }[] = [
   { value: 'PREGNANT', label: 'pregnant' },
   { value: 'SMALL_CHILD', label: 'small child' },
   { value: 'IMMUNE_WEAK', label: 'weak immunity' },
+  { value: 'LOW_SALT', label: 'low salt' },
   { value: 'GLUTEN', label: 'no gluten' },
   { value: 'CRUSTACEANS', label: 'no crustaceans' },
   { value: 'MOLLUSCS', label: 'no molluscs' },
@@ -43,7 +44,7 @@ export const NEEDS: { value: Need['kind']; label: string }[] = [
 ]
 
 /** Needs for which a splash may matter, so that strength is asked for. */
-export const ALLERGENS = NEEDS.slice(8).map((need) => need.value)
+export const ALLERGENS = NEEDS.slice(9).map((need) => need.value)
 
 export const STRENGTHS: { value: Need['strength']; label: string }[] = [
   { value: 'DISLIKE', label: 'dislike' },

@@ -32,6 +32,34 @@
         <rect width="16" height="12" fill="var(--root)" />
         <path d="M3 8a4 4 0 0 1 8 0z" fill="#d9c49a" />
       </pattern>
+      <pattern id="broth-cloud" width="18" height="12" patternUnits="userSpaceOnUse">
+        <rect width="18" height="12" fill="var(--cloud)" />
+        <path d="M2 9a3 3 0 0 1 5-2 3.4 3.4 0 0 1 6 2z" fill="#d9d2c2" />
+      </pattern>
+      <pattern id="broth-cream" width="14" height="14" patternUnits="userSpaceOnUse">
+        <rect width="14" height="14" fill="var(--cream)" />
+        <circle cx="7" cy="7" r="3.2" fill="none" stroke="#f6e3c9" stroke-width="1.5" />
+      </pattern>
+      <pattern id="broth-lime" width="14" height="12" patternUnits="userSpaceOnUse">
+        <rect width="14" height="12" fill="var(--lime)" />
+        <path d="M2 9q5-8 10-6-1 6-10 6z" fill="#c3d494" />
+      </pattern>
+      <pattern id="broth-amber" width="14" height="14" patternUnits="userSpaceOnUse">
+        <rect width="14" height="14" fill="var(--amber)" />
+        <path d="M7 2v10M2.7 4.5l8.6 5M2.7 9.5l8.6-5" stroke="#e0b08f" stroke-width="1.3" />
+      </pattern>
+      <pattern id="broth-forest" width="14" height="16" patternUnits="userSpaceOnUse">
+        <rect width="14" height="16" fill="var(--forest)" />
+        <path d="M2 8a5 4.5 0 0 1 10 0zM6 8h2v5H6z" fill="#b5bda6" />
+      </pattern>
+      <pattern id="broth-coconut" width="12" height="12" patternUnits="userSpaceOnUse">
+        <rect width="12" height="12" fill="var(--coconut)" />
+        <path d="M0 3h12M0 9h12" stroke="#f7d8bd" stroke-width="1.4" stroke-dasharray="5 3" />
+      </pattern>
+      <pattern id="broth-own" width="12" height="12" patternUnits="userSpaceOnUse">
+        <rect width="12" height="12" fill="var(--own)" />
+        <rect x="3.5" y="3.5" width="5" height="5" fill="none" stroke="#cdd3ee" stroke-width="1.4" />
+      </pattern>
     </defs>
   </svg>
 </template>

@@ -32,7 +32,7 @@ export const server = {
   news: {} as object,
   preview: {} as object,
   /** What the heat model answers, and what it was asked last. */
-  curve: {} as object,
+  bench: {} as object,
   asked: {} as object,
 }
 
@@ -59,9 +59,9 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   const view = () => ({ id: 'p', revision: server.revision, brief: server.brief })
   if (request.url.endsWith('/catalogue')) return answer(200, { broths: [], sauces: [], ...server.catalogue })
   if (request.url.endsWith('/plan')) return answer(200, server.plan)
-  if (request.url.endsWith('/core-curve')) {
+  if (request.url.endsWith('/heat/window')) {
     server.asked = (await request.json()) as object
-    return answer(200, server.curve)
+    return answer(200, server.bench)
   }
   if (request.url.endsWith('/market')) return answer(200, server.news)
   if (request.url.includes('/import/')) return answer(200, server.preview)

@@ -7,6 +7,7 @@ import FigureText from '@/ui/FigureText.vue'
 import { pinPortion } from '@/party/edits'
 import { gridLines, gridOf, step, type Cell, type Row } from './grid'
 import PortionCell from './PortionCell.vue'
+import CutSheet from './CutSheet.vue'
 import PortionEditor from './PortionEditor.vue'
 import { useGridWindow } from './useGridWindow'
 
@@ -16,6 +17,8 @@ const { mobile } = useDisplay()
 const frame = ref<HTMLElement>()
 const lines = computed(() => gridLines(gridOf(brief.value, plan.value)))
 const editing = ref<{ guest: string; cut: string }>()
+/** The cut whose size and window are looked at. */
+const sheet = ref<string>()
 /** The cell Tab reaches. */
 const current = ref({ line: 1, column: 0 })
 
@@ -89,7 +92,9 @@ async function walk(event: KeyboardEvent, line: number, column: number): Promise
           </tr>
           <tr v-else-if="lines[i]?.kind === 'row'" :style="{ height: `${sizes.row}px` }">
             <th class="cut" scope="row">
-              {{ lines[i].row.name }} <span class="quiet">{{ lines[i].row.detail }}</span>
+              <button type="button" class="row-button" @click="sheet = lines[i].row.cut">
+                {{ lines[i].row.name }} <span class="quiet">{{ lines[i].row.detail }}</span>
+              </button>
               <span v-if="lines[i].row.tooFew" class="unmet">too few for all who love it</span>
             </th>
             <td aria-hidden="true" class="gap"></td>
@@ -132,6 +137,7 @@ async function walk(event: KeyboardEvent, line: number, column: number): Promise
     Drag a number or press + and − to pin it, tap it for the slider; arrow keys walk. × keeps away from it, a
     dot marks a pin, a ring a share kept apart.
   </p>
+  <CutSheet v-if="sheet" :cut="sheet" @close="sheet = undefined" />
   <PortionEditor v-if="editing" v-bind="editing" @close="editing = undefined" />
 </template>
 

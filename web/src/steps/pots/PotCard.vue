@@ -1,21 +1,32 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Pot } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
+import FigureText from '@/ui/FigureText.vue'
+import { heatOf, heatWords, POT_KINDS } from './heat'
+import PotHeat from './PotHeat.vue'
+import PotSection from './PotSection.vue'
+import SidePlots from './SidePlots.vue'
 import SideRow from './SideRow.vue'
 
-/** One pot: its size and fill, its split, and its sides. */
+/** One pot: cut through with its waterline, its evening foreseen, and its sides. */
 const props = defineProps<{ pot: Pot; picked?: string }>()
-defineEmits<{ pick: [side: string] }>()
+defineEmits<{ pick: [side: string]; recipe: [broth: string] }>()
 
 const MOST_SIDES = 3
-const LITRES = [1.2, 1.8, 2.4, 3, 4, 5.2, 6, 7.2, 8, 10, 12]
-const { party } = useOpenParty()
-const sizes = computed(() =>
-  [...new Set([...LITRES.map((litres) => litres * 1000), props.pot.capacityMl])]
-    .sort((a, b) => a - b)
-    .map((ml) => ({ title: `${ml / 1000} l`, value: ml })),
+const { party, brief, plan } = useOpenParty()
+const shown = ref(props.pot.sides[0]?.id ?? '')
+const dialog = ref(false)
+const evening = computed(() => plan.value.evening.pots.find((pot) => pot.pot === props.pot.id))
+const side = computed(
+  () => evening.value?.sides.find((s) => s.side === shown.value) ?? evening.value?.sides[0],
 )
+const planned = computed(() => plan.value.broths.sides.find((s) => s.side === side.value?.side))
+const kind = computed(() => POT_KINDS.find((k) => k.value === (props.pot.kind ?? 'POT'))?.label)
+const reach = computed(() => {
+  const ids = props.pot.reachedBy
+  return ids ? brief.value.guests.filter((g) => ids.includes(g.id)).map((g) => g.name) : undefined
+})
 
 function change(label: string, edit: (pot: Pot) => void): void {
   party.edit(label, (draft) => {
@@ -28,15 +39,10 @@ function split(count: number): void {
   change('split a pot', (pot) => {
     while (pot.sides.length > count) pot.sides.pop()
     while (pot.sides.length < count) {
-      const letter = 'abc'.split('').find((l) => !pot.sides.some((side) => side.id === pot.id + l)) ?? 'x'
+      const letter = 'abc'.split('').find((l) => !pot.sides.some((s) => s.id === pot.id + l)) ?? 'x'
       pot.sides.push({ id: pot.id + letter, broth: 'kelp-shiitake' })
     }
   })
-}
-
-const fill = (percent: number) => (draft: { pots: Pot[] }) => {
-  const pot = draft.pots.find((p) => p.id === props.pot.id)
-  if (pot) pot.fillPercent = percent
 }
 
 function remove(): void {
@@ -56,13 +62,9 @@ function rename(event: Event): void {
   <section class="pot" :aria-label="pot.name">
     <div class="head">
       <input class="name" :value="pot.name" maxlength="40" aria-label="Name of the pot" @change="rename" />
-      <v-select
-        class="size"
-        label="Holds"
-        :items="sizes"
-        :model-value="pot.capacityMl"
-        @update:model-value="change('change a pot', (p) => (p.capacityMl = $event))"
-      />
+      <button type="button" class="chip" :aria-label="`Change ${pot.name}`" @click="dialog = true">
+        {{ kind }} of {{ pot.capacityMl / 1000 }} l · {{ heatWords(heatOf(pot)) }}
+      </button>
       <span class="split" role="group" aria-label="Sides">
         <button
           v-for="n in MOST_SIDES"
@@ -76,29 +78,45 @@ function rename(event: Event): void {
           {{ n }}
         </button>
       </span>
-      <label class="fill">
-        <span class="quiet">Filled {{ pot.fillPercent }} %</span>
-        <input
-          type="range"
-          min="25"
-          max="67"
-          :value="pot.fillPercent"
-          @input="party.preview(fill(Number(($event.target as HTMLInputElement).value)))"
-          @change="party.edit('change the fill', fill(Number(($event.target as HTMLInputElement).value)))"
-        />
-      </label>
-      <button type="button" class="chip faint" :aria-label="`Remove ${pot.name}`" @click="remove">
+      <button type="button" class="chip faint remove" :aria-label="`Remove ${pot.name}`" @click="remove">
         Remove
       </button>
     </div>
+    <div class="inside">
+      <div>
+        <PotSection v-model:side="shown" :pot="pot" />
+        <dl v-if="evening">
+          <div>
+            <dt>simmers at</dt>
+            <dd><FigureText :figure="evening.setting" /> of full</dd>
+          </div>
+          <div v-if="evening.boilTable">
+            <dt>to the boil here</dt>
+            <dd><FigureText :figure="evening.boilTable" /></dd>
+          </div>
+          <div v-if="evening.cartridges">
+            <dt>cartridges</dt>
+            <dd><FigureText :figure="evening.cartridges" /></dd>
+          </div>
+          <div>
+            <dt>heat</dt>
+            <dd><FigureText :figure="evening.energy" /></dd>
+          </div>
+        </dl>
+        <p v-if="reach" class="quiet">Within reach of {{ reach.join(', ') || 'nobody' }}.</p>
+      </div>
+      <SidePlots v-if="planned && side && evening" :planned="planned" :evening="side" :pot="evening" />
+    </div>
     <SideRow
-      v-for="side in pot.sides"
-      :key="side.id"
-      :side="side"
+      v-for="own in pot.sides"
+      :key="own.id"
+      :side="own"
       :pot="pot"
       :picked="picked"
       @pick="$emit('pick', $event)"
+      @recipe="$emit('recipe', $event)"
     />
+    <PotHeat v-if="dialog" :pot="pot" @close="dialog = false" />
   </section>
 </template>
 
@@ -126,34 +144,42 @@ function rename(event: Event): void {
   padding: 4px 0;
 }
 
-.size {
-  flex: none;
-  width: 104px;
-}
-
 .split {
   display: flex;
   gap: 4px;
 }
 
-.fill {
-  display: grid;
-  font-size: 13px;
+.remove {
   margin-left: auto;
 }
 
-input[type='range'] {
-  accent-color: var(--rim);
-  width: 120px;
+.inside {
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
+  gap: 22px;
+  padding: 12px 0 8px;
+}
+
+dl {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  margin: 4px 0 0;
+}
+
+dt {
+  font-size: 12px;
+  color: var(--soft);
+}
+
+dd {
+  margin: 0;
+  font-weight: 600;
 }
 
 @media (max-width: 839px) {
-  .fill {
-    margin-left: 0;
-  }
-
-  input[type='range'] {
-    height: 40px;
+  .inside {
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

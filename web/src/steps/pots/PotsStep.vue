@@ -1,17 +1,22 @@
 <script setup lang="ts">
-import { mdiPlus } from '@mdi/js'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { freshId, swapBroths } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
+import BrothRecipe from './BrothRecipe.vue'
+import HouseDialog from './HouseDialog.vue'
+import LeftOvers from './LeftOvers.vue'
 import PotCard from './PotCard.vue'
+import RecipeImport from './RecipeImport.vue'
 import WindowBench from './WindowBench.vue'
 
 const { party, brief, plan } = useOpenParty()
 /** The side whose broth is picked up, to be put down on another one. */
 const picked = ref<string>()
-const bench = ref(false)
+const dialog = ref<'bench' | 'house' | 'import'>()
+const recipe = ref<string>()
+const need = computed(() => plan.value.broths.needs.find((n) => n.broth === recipe.value))
 
 function pick(side: string): void {
   const from = picked.value
@@ -41,27 +46,71 @@ function addPot(): void {
 <template>
   <div class="head-line">
     <h1>Pots and broths</h1>
-    <span v-for="need in plan.broths.needs" :key="need.broth" class="make">
-      <span class="quiet">{{ need.name }}</span> <FigureText :figure="need.make" />
+    <span class="quiet"
+      >seats <b><FigureText :figure="plan.evening.seats" /></b
+    ></span>
+    <span v-if="plan.evening.cartridges" class="quiet"
+      >butane cartridges <b><FigureText :figure="plan.evening.cartridges" /></b
+    ></span>
+    <span v-for="load in plan.evening.circuits" :key="load.circuit" class="quiet"
+      >{{ load.name }} <b><FigureText :figure="load.headroom" /></b> to spare</span
+    >
+    <span class="push tools">
+      <button type="button" class="chip" @click="dialog = 'house'">House and salt</button>
+      <button type="button" class="chip" @click="dialog = 'bench'">Window bench</button>
+      <button type="button" class="chip solid" @click="addPot">Add a pot</button>
     </span>
-    <button type="button" class="chip push" @click="bench = true">Window bench</button>
-    <v-btn variant="outlined" :prepend-icon="mdiPlus" @click="addPot">Add a pot</v-btn>
   </div>
   <p v-if="picked" class="quiet hint" role="status">Now choose the side to swap it with.</p>
   <div class="pots">
-    <PotCard v-for="pot in brief.pots" :key="pot.id" :pot="pot" :picked="picked" @pick="pick" />
+    <PotCard
+      v-for="pot in brief.pots"
+      :key="pot.id"
+      :pot="pot"
+      :picked="picked"
+      @pick="pick"
+      @recipe="recipe = $event"
+    />
   </div>
   <p v-if="brief.pots.length === 0" class="quiet">
     No pot yet: nobody can cook. Add one pot for four to six guests.
   </p>
+  <section class="makes" aria-label="Broths to make">
+    <h2>To make</h2>
+    <button
+      v-for="own in plan.broths.needs"
+      :key="own.broth"
+      type="button"
+      class="chip"
+      @click="recipe = own.broth"
+    >
+      {{ own.name }} <b>{{ own.make.text }}</b>
+    </button>
+    <button type="button" class="chip faint" @click="dialog = 'import'">From a recipe file</button>
+  </section>
+  <LeftOvers />
   <StepNotes step="POTS" />
-  <WindowBench v-if="bench" @close="bench = false" />
+  <BrothRecipe
+    v-if="need"
+    :key="need.broth"
+    :need="need"
+    @close="recipe = undefined"
+    @open="recipe = $event"
+  />
+  <HouseDialog v-if="dialog === 'house'" @close="dialog = undefined" />
+  <RecipeImport v-if="dialog === 'import'" @close="dialog = undefined" />
+  <WindowBench v-if="dialog === 'bench'" @close="dialog = undefined" />
 </template>
 
 <style scoped>
-.make {
-  font-weight: 600;
-  white-space: nowrap;
+.head-line b {
+  color: var(--ink);
+}
+
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
 }
 
 .hint {
@@ -71,5 +120,17 @@ function addPot(): void {
 .pots {
   display: grid;
   gap: 14px;
+}
+
+.makes {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  margin-top: 18px;
+}
+
+.makes h2 {
+  margin-right: 6px;
 }
 </style>

@@ -3,20 +3,21 @@ import { computed } from 'vue'
 import type { Pot } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
+import { brothChoices } from './recipes'
 
-/** One side: its broth, its litres in a section, and whom it is open and closed to. */
+/** One side: its broth, what it takes, what it is topped up with, and whom it is open and closed to. */
 const props = defineProps<{ side: Pot['sides'][number]; pot: Pot; picked?: string }>()
-defineEmits<{ pick: [side: string] }>()
+defineEmits<{ pick: [side: string]; recipe: [broth: string] }>()
 
 const { party, brief, plan, catalogue } = useOpenParty()
 const planned = computed(() => plan.value.broths.sides.find((side) => side.side === props.side.id))
-const evening = computed(() =>
-  plan.value.evening.pots.flatMap((pot) => pot.sides).find((side) => side.side === props.side.id),
-)
+const TOP_UPS = [
+  { title: 'as salt asks', value: 'AUTO' },
+  { title: 'always water', value: 'WATER' },
+  { title: 'always reserve', value: 'STOCK' },
+] as const
 const use = computed(() => plan.value.table.sides.find((side) => side.side === props.side.id))
-const broths = computed(() =>
-  catalogue.value.broths.map((broth) => ({ title: broth.name, value: broth.id, subtitle: broth.remark })),
-)
+const broths = computed(() => brothChoices(catalogue.value, brief.value))
 const nameOf = (id: string) => brief.value.guests.find((guest) => guest.id === id)?.name ?? id
 const names = (ids: string[]) => ids.map(nameOf).join(', ')
 /** "Ada, Gul (what others cook in it); Finn (too hot)" */
@@ -31,10 +32,10 @@ const splashes = computed(() =>
   (use.value?.closedTo ?? []).filter((closed) => closed.reason.startsWith('splashes')),
 )
 
-function setBroth(broth: string): void {
-  party.edit('change a broth', (draft) => {
+function change(label: string, edit: (side: Pot['sides'][number]) => void): void {
+  party.edit(label, (draft) => {
     const side = draft.pots.flatMap((pot) => pot.sides).find((s) => s.id === props.side.id)
-    if (side) side.broth = broth
+    if (side) edit(side)
   })
 }
 
@@ -45,23 +46,13 @@ function acceptSplash(guest: string): void {
 
 <template>
   <div v-if="planned" class="side">
-    <svg class="section" viewBox="0 0 46 40" aria-hidden="true">
-      <path d="M3 2V34a4 4 0 0 0 4 4H39a4 4 0 0 0 4-4V2" class="wall" />
-      <rect
-        x="5"
-        :y="36 - 34 * (planned.fill.value / planned.capacity.value)"
-        width="36"
-        :height="34 * (planned.fill.value / planned.capacity.value)"
-        :fill="`url(#broth-${planned.tint})`"
-      />
-    </svg>
     <v-select
       class="broth"
       label="Broth"
       :items="broths"
       item-props
       :model-value="side.broth"
-      @update:model-value="setBroth"
+      @update:model-value="(broth: string) => change('change a broth', (s) => (s.broth = broth))"
     />
     <button
       type="button"
@@ -72,24 +63,28 @@ function acceptSplash(guest: string): void {
     >
       {{ picked && picked !== side.id ? 'Put here' : 'Swap' }}
     </button>
-    <dl>
-      <div>
-        <dt>broth</dt>
-        <dd><FigureText :figure="planned.fill" /></dd>
-      </div>
-      <div>
-        <dt>room</dt>
-        <dd><FigureText :figure="planned.room" /></dd>
-      </div>
-      <div v-if="evening">
-        <dt>reserve</dt>
-        <dd><FigureText :figure="evening.reserve" /></dd>
-      </div>
-      <div>
-        <dt>largest drop</dt>
-        <dd><FigureText :figure="planned.dropLimit" /></dd>
-      </div>
-    </dl>
+    <button
+      type="button"
+      class="chip"
+      :aria-label="`Recipe of ${planned.brothName}`"
+      @click="$emit('recipe', side.broth)"
+    >
+      Recipe
+    </button>
+    <v-select
+      class="top-up"
+      label="Topped up"
+      :items="TOP_UPS"
+      :model-value="side.topUp ?? 'AUTO'"
+      @update:model-value="
+        (topUp) => change('change the top-ups', (s) => (s.topUp = topUp === 'AUTO' ? undefined : topUp))
+      "
+    />
+    <p class="takes">
+      <span class="quiet">largest drop</span> <FigureText :figure="planned.dropLimit" />
+      <span class="quiet">back at a simmer in</span> <FigureText :figure="planned.recovery" />
+      <span class="quiet">takes on and on</span> <FigureText :figure="planned.pace" />
+    </p>
     <p v-if="use" class="open">
       <template v-if="use.cleanFor.length > 0">Kept clean for {{ names(use.cleanFor) }}. </template>
       <span v-if="closedTo" class="quiet">Not for {{ closedTo }}.</span>
@@ -109,55 +104,42 @@ function acceptSplash(guest: string): void {
 <style scoped>
 .side {
   display: grid;
-  grid-template-columns: 46px minmax(150px, 1fr) auto auto;
+  grid-template-columns: minmax(200px, 1fr) auto auto 190px;
   align-items: center;
-  gap: 4px 12px;
+  gap: 4px 10px;
   padding: 9px 0;
   border-top: 1px solid var(--hair);
   margin-top: 8px;
 }
 
-.section {
-  width: 46px;
-  height: 40px;
-}
-
-.wall {
-  fill: none;
-  stroke: var(--rim);
-  stroke-width: 3;
-  stroke-linecap: round;
-}
-
-dl {
+.takes {
+  grid-column: 1 / -1;
   display: flex;
-  gap: 14px;
-  margin: 0;
-}
-
-dt {
-  font-size: 12px;
-  color: var(--soft);
-  white-space: nowrap;
-}
-
-dd {
-  margin: 0;
+  flex-wrap: wrap;
+  gap: 0 7px;
+  font-size: 13.5px;
   font-weight: 600;
 }
 
+.takes .quiet {
+  font-weight: 400;
+}
+
+.takes .quiet:not(:first-child) {
+  margin-left: 10px;
+}
+
 .open {
-  grid-column: 2 / -1;
+  grid-column: 1 / -1;
   font-size: 13.5px;
 }
 
 @media (max-width: 839px) {
   .side {
-    grid-template-columns: 46px minmax(0, 1fr) auto;
+    grid-template-columns: minmax(0, 1fr) auto auto;
   }
 
-  dl,
-  .open {
+  .top-up {
     grid-column: 1 / -1;
   }
 }

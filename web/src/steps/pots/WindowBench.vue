@@ -4,9 +4,21 @@ import { api, ask } from '@/api/client'
 import { latest } from '@/party/latest'
 import { useOpenParty } from '@/party/useOpenParty'
 import ChipChoice from '@/ui/ChipChoice.vue'
-import { canFreeze, curvePath, duration, isHeated, problemOf, ticks, xAt, yAt, type Curve } from './bench'
+import {
+  bestPath,
+  corePath,
+  duration,
+  problemOf,
+  SHAPES,
+  sizesFor,
+  startOf,
+  ticks,
+  xAt,
+  yAt,
+  type BenchWindow,
+} from './bench'
 
-/** Any raw cut of the menu in any broth: when its centre is safe, while the sliders move. */
+/** Any cut, any shape and size, from any start in any broth: its core, when it is safe and ready, how it declines. */
 const emit = defineEmits<{ close: [] }>()
 const { plan, catalogue } = useOpenParty()
 const open = ref(true)
@@ -16,66 +28,81 @@ const STARTS = [
   { value: '20', label: 'from the table' },
   { value: '-18', label: 'from the freezer' },
 ] as const
-const STIRS = [
-  { value: '800', label: 'left alone' },
-  { value: '1500', label: 'simmering' },
-  { value: '3000', label: 'rolling, or swished' },
-] as const
+const BASES: Record<BenchWindow['basis'], string> = {
+  HEAT: 'from heat reaching the core',
+  SOFTENING: 'from softening: the catalogue’s time, by thickness and temperature',
+  STATED: 'from what the catalogue states',
+}
 
+const onMenu = computed(() => new Set(plan.value.portions.cuts.map((c) => c.cut)))
 const cuts = computed(() =>
-  plan.value.portions.cuts.flatMap(({ cut, name }) => {
-    const found = catalogue.value.cuts.find((c) => c.id === cut)
-    return found && isHeated(found) ? [{ value: cut, label: name, cut: found }] : []
-  }),
+  catalogue.value.cuts
+    .filter((cut) => !cut.id.endsWith('.own'))
+    .map((cut) => {
+      const name = catalogue.value.ingredients.find((i) => i.id === cut.ingredient)?.name ?? cut.ingredient
+      return { cut, name: cut.name ? `${name}, ${cut.name}` : name }
+    }),
 )
-const chosen = ref(cuts.value[0]?.value ?? '')
-const cut = computed(() => cuts.value.find((c) => c.value === chosen.value)?.cut)
-const size = ref(100)
-const start = ref<(typeof STARTS)[number]['value']>('5')
-const stir = ref<(typeof STIRS)[number]['value']>('1500')
+const groups = computed(() => [
+  { label: 'On the menu', cuts: cuts.value.filter((c) => onMenu.value.has(c.cut.id)) },
+  { label: 'All others', cuts: cuts.value.filter((c) => !onMenu.value.has(c.cut.id)) },
+])
+const chosen = ref(groups.value[0]?.cuts[0]?.cut.id ?? cuts.value[0]?.cut.id ?? '')
+const cut = computed(() => cuts.value.find((c) => c.cut.id === chosen.value)?.cut)
+const shape = ref(cut.value?.shape ?? 'SLAB')
+const sizes = ref([...(cut.value?.dimensionsMm ?? [2])])
+const start = ref<number>(cut.value ? startOf(cut.value) : 5)
 const broth = ref(98)
-const curve = ref<Curve>()
+const found = ref<BenchWindow>()
 const problem = ref('')
+const shapes = computed(() => (SHAPES.some((s) => s.value === cut.value?.shape) ? SHAPES : []))
+const sizeNames = computed(() => SHAPES.find((s) => s.value === shape.value)?.sizes ?? ['thick'])
 
-const starts = computed(() => STARTS.filter((s) => s.value !== '-18' || !cut.value || canFreeze(cut.value)))
-const mm = computed(() => cut.value?.dimensionsMm.map((d) => Math.round(d * size.value) / 100).join(' × '))
+watch(chosen, () => {
+  if (!cut.value) return
+  shape.value = cut.value.shape
+  sizes.value = [...cut.value.dimensionsMm]
+  start.value = startOf(cut.value)
+})
+
+function reshape(next: typeof shape.value): void {
+  sizes.value = sizesFor(next, sizes.value)
+  shape.value = next
+}
+
 const frame = computed(() => ({
   left: 56,
   top: 14,
   width: 578,
   height: 232,
-  seconds: Math.max(curve.value?.points.at(-1)?.second ?? 1, 1),
-  coldest: Math.min(0, Number(start.value)),
-  hottest: 100,
+  seconds: Math.max(found.value?.points.at(-1)?.second ?? 1, 1),
+  coldest: Math.min(0, start.value),
+  hottest: 105,
 }))
 
 type Request = Parameters<typeof problemOf>
-const fetchCurve = latest<Request, Curve>(
-  ([c, settings]) => ask(api.POST('/api/heat/core-curve', { body: problemOf(c, settings) })),
-  (found) => {
-    curve.value = found
+const look = latest<Request, BenchWindow>(
+  ([c, settings]) => ask(api.POST('/api/heat/window', { body: problemOf(c, settings) })),
+  (window) => {
+    found.value = window
     problem.value = ''
   },
   (e) => {
-    curve.value = undefined
+    found.value = undefined
     problem.value = e instanceof Error ? e.message : String(e)
   },
 )
 
 watch(
-  [cut, size, start, stir, broth],
+  [cut, shape, sizes, start, broth],
   () => {
     if (!cut.value) return
-    const startC = start.value === '-18' && !canFreeze(cut.value) ? 5 : Number(start.value)
-    const settings = {
-      sizePercent: size.value,
-      startC,
-      brothC: broth.value,
-      surfaceWPerM2K: Number(stir.value),
-    }
-    void fetchCurve([cut.value, settings])
+    void look([
+      cut.value,
+      { shape: shape.value, sizesMm: [...sizes.value], startC: start.value, brothC: broth.value },
+    ])
   },
-  { immediate: true },
+  { immediate: true, deep: true },
 )
 </script>
 
@@ -86,69 +113,104 @@ watch(
         <h2>Window bench</h2>
         <v-btn color="primary" @click="open = false">Done</v-btn>
       </div>
-      <div class="body">
-        <p v-if="cuts.length === 0" class="quiet">
-          Nothing raw is on the menu. Leaves, roots and noodles soften by time; the catalogue says how long.
+      <div v-if="cut" class="body">
+        <select v-model="chosen" class="line-input" aria-label="Cut">
+          <optgroup v-for="group in groups" :key="group.label" :label="group.label">
+            <option v-for="c in group.cuts" :key="c.cut.id" :value="c.cut.id">{{ c.name }}</option>
+          </optgroup>
+        </select>
+        <p class="key" role="status">
+          <template v-if="found">
+            <b>{{ duration(found.ready) }}</b> ready, best until {{ duration(found.bestUntil) }}, overcooked
+            from
+            {{ duration(found.overcooked) }}
+            <span class="quiet">
+              · {{ duration(found.early) }} to {{ duration(found.late) }} by thickness and stir ·
+              {{ found.cue }}
+            </span>
+          </template>
+          <span v-else class="unmet">{{ problem || 'Computing …' }}</span>
         </p>
-        <template v-else-if="cut">
-          <select v-model="chosen" class="line-input" aria-label="Cut">
-            <option v-for="c in cuts" :key="c.value" :value="c.value">{{ c.label }}</option>
-          </select>
-          <p class="key" role="status">
-            <template v-if="curve">
-              <b>{{ duration(curve.seconds) }}</b> to {{ cut.safeCoreC }} °C at the centre
-              <span class="quiet"
-                >· the catalogue says {{ duration(cut.times.safe) }} from its own start</span
-              >
+        <svg
+          v-if="found"
+          viewBox="0 0 650 274"
+          role="img"
+          :aria-label="`Ready after ${duration(found.ready)}, best until ${duration(found.bestUntil)}`"
+        >
+          <rect
+            class="band"
+            :x="xAt(frame, found.early)"
+            y="14"
+            :width="Math.max(1, xAt(frame, found.late) - xAt(frame, found.early))"
+            height="232"
+          />
+          <g class="grid">
+            <template v-for="c in [0, 20, 40, 60, 80, 100]" :key="c">
+              <path :d="`M56 ${yAt(frame, c)}H634`" />
+              <text x="48" :y="yAt(frame, c) + 4" class="right">{{ c === 100 ? `${c} °C` : c }}</text>
             </template>
-            <span v-else class="unmet">{{ problem || 'Computing …' }}</span>
-          </p>
-          <svg
-            v-if="curve"
-            viewBox="0 0 650 274"
-            role="img"
-            :aria-label="`Centre temperature: ${cut.safeCoreC} °C after ${duration(curve.seconds)}`"
+            <template v-for="t in ticks(frame.seconds)" :key="t">
+              <path :d="`M${xAt(frame, t)} 246v5`" />
+              <text :x="xAt(frame, t)" y="266" class="middle">{{ duration(t) }}</text>
+            </template>
+          </g>
+          <template v-if="found.safeCoreC">
+            <path class="safe" :d="`M56 ${yAt(frame, found.safeCoreC)}H634`" />
+            <text class="mark right" x="632" :y="yAt(frame, found.safeCoreC) - 5">
+              safe at {{ found.safeCoreC }} °C
+            </text>
+          </template>
+          <path
+            v-if="found.pleasantCoreC && found.pleasantCoreC !== found.safeCoreC"
+            class="wanted"
+            :d="`M56 ${yAt(frame, found.pleasantCoreC)}H634`"
+          />
+          <path class="best" :d="bestPath(frame, found.points, found.ready)" />
+          <path class="ready" :d="`M${xAt(frame, found.ready)} 14V246`" />
+          <text class="mark" :x="xAt(frame, found.ready) + 5" y="26">ready</text>
+          <path class="ready" :d="`M${xAt(frame, found.overcooked)} 40V246`" />
+          <text class="mark right" :x="xAt(frame, found.overcooked) - 5" y="52">overcooked</text>
+          <path class="curve" :d="corePath(frame, found.points)" />
+        </svg>
+        <div v-if="shapes.length > 0" class="choice-row">
+          <ChipChoice :options="shapes" :on="shape" @choose="reshape" />
+        </div>
+        <div class="sliders">
+          <label v-for="(name, i) in sizeNames" :key="name">
+            <span
+              >{{ name }} <b>{{ sizes[i] }} mm</b></span
+            >
+            <input v-model.number="sizes[i]" type="range" min="0.5" max="60" step="0.5" />
+          </label>
+          <label>
+            <span
+              >broth <b>{{ broth }} °C</b></span
+            >
+            <input v-model.number="broth" type="range" min="75" max="102" step="1" />
+          </label>
+          <label>
+            <span
+              >starts at <b>{{ start }} °C</b></span
+            >
+            <input v-model.number="start" type="range" min="-18" max="25" step="1" />
+          </label>
+        </div>
+        <div class="choice-row">
+          <ChipChoice :options="STARTS" :on="String(start)" @choose="(s) => (start = Number(s))" />
+          <button
+            type="button"
+            class="chip faint"
+            @click="(reshape(cut.shape), (sizes = [...cut.dimensionsMm]))"
           >
-            <g class="grid">
-              <template v-for="c in [0, 20, 40, 60, 80, 100]" :key="c">
-                <path :d="`M56 ${yAt(frame, c)}H634`" />
-                <text x="48" :y="yAt(frame, c) + 4" class="right">{{ c === 100 ? `${c} °C` : c }}</text>
-              </template>
-              <template v-for="t in ticks(frame.seconds)" :key="t">
-                <path :d="`M${xAt(frame, t)} 246v5`" />
-                <text :x="xAt(frame, t)" y="266" class="middle">{{ duration(t) }}</text>
-              </template>
-            </g>
-            <path class="safe" :d="`M56 ${yAt(frame, cut.safeCoreC ?? 70)}H634`" />
-            <path class="ready" :d="`M${xAt(frame, curve.seconds)} 14V246`" />
-            <path class="curve" :d="curvePath(frame, curve.points)" />
-            <circle :cx="xAt(frame, curve.seconds)" :cy="yAt(frame, cut.safeCoreC ?? 70)" r="6" />
-          </svg>
-          <div class="sliders">
-            <label>
-              <span
-                >Size <b>{{ mm }} mm</b></span
-              >
-              <input v-model.number="size" type="range" min="40" max="250" step="5" />
-            </label>
-            <label>
-              <span
-                >Broth <b>{{ broth }} °C</b></span
-              >
-              <input v-model.number="broth" type="range" min="75" max="102" step="1" />
-            </label>
-          </div>
-          <div class="choice-row">
-            <ChipChoice :options="starts" :on="start" @choose="(s) => (start = s)" />
-            <span class="gap"></span>
-            <ChipChoice :options="STIRS" :on="stir" @choose="(s) => (stir = s)" />
-          </div>
-          <p class="caution">
-            Computed by conduction into one piece covered by broth, with figures of lean meat. It changes no
-            plan: there the catalogue's times hold. Check a first piece with a thermometer; local rules and
-            makers come first.
-          </p>
-        </template>
+            As in the catalogue
+          </button>
+        </div>
+        <p v-if="found" class="caution">
+          Computed {{ BASES[found.basis] }}.
+          {{ cut.byHand ? 'A slice counts folded in the chopsticks. ' : '' }}One piece covered by broth of one
+          temperature; it changes no plan. Thicker or thinner for this party is set beside the cut. Check a
+          first piece with a thermometer; local rules and makers come first.
+        </p>
       </div>
     </v-card>
   </v-dialog>
@@ -205,6 +267,31 @@ svg {
   fill: none;
   stroke: var(--rim);
   stroke-width: 3;
+}
+
+.best {
+  fill: var(--rim);
+  opacity: 0.75;
+}
+
+.band {
+  fill: var(--hair);
+  opacity: 0.7;
+}
+
+.mark {
+  font: 600 12.5px var(--text);
+  fill: var(--ink);
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 4px;
+}
+
+.wanted {
+  fill: none;
+  stroke: var(--soft);
+  stroke-width: 1.5;
+  stroke-dasharray: 1 4;
 }
 
 .safe,

@@ -1,42 +1,36 @@
-import { expect, it } from 'vitest'
-import type { Cut } from '@/api/types'
-import { canFreeze, curvePath, duration, isHeated, problemOf, ticks, type Frame } from './bench'
+import { expect, test } from 'vitest'
+import { bestPath, corePath, duration, sizesFor, ticks, xAt, yAt } from './bench'
 
-const cut = (shape: Cut['shape'], dimensionsMm: number[], rawRisk: Cut['rawRisk'] = 'MINCED') =>
-  ({ shape, dimensionsMm, rawRisk, safeCoreC: 71 }) as Cut
-const settings = { sizePercent: 150, startC: 5, brothC: 98, surfaceWPerM2K: 1500 }
+const frame = { left: 0, top: 0, width: 100, height: 100, seconds: 100, coldest: 0, hottest: 100 }
+const points = [
+  { second: 0, centreC: 0, spent: 0 },
+  { second: 50, centreC: 60, spent: 1 },
+  { second: 100, centreC: 90, spent: 3 },
+]
 
-it('makes a problem of a cut at its size, a half ball two thirds as wide', () => {
-  expect(problemOf(cut('SLAB', [4]), settings)).toMatchObject({
-    shape: 'slab',
-    dimensionsMm: [6],
-    targetC: 71,
-  })
-  expect(problemOf(cut('HEMISPHERE', [30]), settings)).toMatchObject({ shape: 'sphere', dimensionsMm: [30] })
-})
-
-it('leaves leaves and cooked things to the catalogue', () => {
-  expect(isHeated(cut('LEAF', [2]))).toBe(false)
-  expect(isHeated(cut('SLAB', [4], 'NONE'))).toBe(false)
-  expect(isHeated(cut('BRICK', [20, 20, 20]))).toBe(true)
-  expect(canFreeze(cut('BRICK', [20, 20, 20]))).toBe(false)
-})
-
-it('draws within its frame', () => {
-  const frame: Frame = { left: 40, top: 10, width: 100, height: 50, seconds: 10, coldest: 0, hottest: 100 }
+test('a core is drawn through its points, and left out where none is computed', () => {
+  expect(corePath(frame, points)).toBe('M0.0 100.0L50.0 40.0L100.0 10.0')
   expect(
-    curvePath(frame, [
-      { second: 0, centreC: 0 },
-      { second: 5, centreC: 50 },
-      { second: 20, centreC: 100 },
-    ]),
-  ).toBe('M40.0 60.0L90.0 35.0L140.0 10.0')
+    corePath(
+      frame,
+      points.map(({ second, spent }) => ({ second, spent })),
+    ),
+  ).toBe('')
 })
 
-it('has round ticks and durations', () => {
+test('the best is a body from ready on that ends where it is overcooked', () => {
+  expect(bestPath(frame, points, 50)).toBe('M50.0 100L50.0 76.0L100.0 100.0L100.0 100Z')
+})
+
+test('another shape keeps the sizes it can', () => {
+  expect(sizesFor('SLAB', [40, 24, 18])).toEqual([40])
+  expect(sizesFor('BRICK', [14])).toEqual([14, 14, 14])
+})
+
+test('scales, ticks and words', () => {
+  expect(xAt(frame, 200)).toBe(100)
+  expect(yAt(frame, 25)).toBe(75)
   expect(ticks(300)).toEqual([0, 60, 120, 180, 240, 300])
-  expect(ticks(9)).toEqual([0, 2, 4, 6, 8])
-  expect(duration(5.75)).toBe('6 s')
   expect(duration(95)).toBe('1 min 35 s')
-  expect(duration(120)).toBe('2 min')
+  expect(duration(59.2)).toBe('1 min')
 })

@@ -1,56 +1,40 @@
-/** What the window bench draws: problems from cuts, and a curve in a frame. Pure. */
+/** What the window bench asks and draws: sizes of shapes, and a window in a frame. Pure. */
 
 import type { Cut } from '@/api/types'
 import type { components } from '@/api/schema'
 
-type Problem = components['schemas']['CoreProblem']
-export type Curve = components['schemas']['CoreCurve']
+export type BenchWindow = components['schemas']['BenchWindow']
+type Problem = components['schemas']['BenchProblem']
 
-/** Lean meat, from memory; fish, balls and fillings are close to it. */
-export const LEAN: Problem['material'] = {
-  conductivityWPerMK: 0.48,
-  densityKgPerM3: 1050,
-  specificHeatJPerKgK: 3500,
-  waterShare: 0.75,
-  freezingC: -1.5,
-  frozenConductivityWPerMK: 1.4,
-  frozenSpecificHeatJPerKgK: 2000,
+/** Shapes heat into which is computed, with what their sizes are called. */
+export const SHAPES: { value: Cut['shape']; label: string; sizes: string[] }[] = [
+  { value: 'SLAB', label: 'slice', sizes: ['thick'] },
+  { value: 'CYLINDER', label: 'stick', sizes: ['across'] },
+  { value: 'SHORT_CYLINDER', label: 'disc', sizes: ['across', 'high'] },
+  { value: 'SPHERE', label: 'ball', sizes: ['across'] },
+  { value: 'HEMISPHERE', label: 'half ball', sizes: ['across'] },
+  { value: 'BRICK', label: 'block', sizes: ['long', 'wide', 'high'] },
+]
+
+/** Sizes of one shape for a piece of another: its smallest size where a new one has to be made up [mm]. */
+export function sizesFor(shape: Cut['shape'], from: number[]): number[] {
+  const wanted = SHAPES.find((s) => s.value === shape)?.sizes.length ?? from.length
+  const least = Math.min(...from)
+  return Array.from({ length: wanted }, (_, i) => from[i] ?? least)
 }
-
-/** A half ball heats like the ball of the same volume to surface, two thirds as wide. */
-const HALF_BALL = 2 / 3
-const SHAPES: Partial<Record<Cut['shape'], Problem['shape']>> = {
-  SLAB: 'slab',
-  CYLINDER: 'cylinder',
-  SPHERE: 'sphere',
-  HEMISPHERE: 'sphere',
-  SHORT_CYLINDER: 'shortCylinder',
-  BRICK: 'brick',
-}
-
-export const isHeated = (cut: Cut): boolean => cut.rawRisk !== 'NONE' && SHAPES[cut.shape] !== undefined
-/** Frozen, only bodies of one dimension are computed. */
-export const canFreeze = (cut: Cut): boolean => cut.dimensionsMm.length === 1
 
 export interface Settings {
-  /** Of the catalogue's size [%]. */ sizePercent: number
+  shape: Cut['shape']
+  sizesMm: number[]
   startC: number
   brothC: number
-  surfaceWPerM2K: number
 }
 
-export function problemOf(cut: Cut, settings: Settings): Problem {
-  const factor = (cut.shape === 'HEMISPHERE' ? HALF_BALL : 1) * (settings.sizePercent / 100)
-  return {
-    shape: SHAPES[cut.shape] ?? 'slab',
-    dimensionsMm: cut.dimensionsMm.map((mm) => mm * factor),
-    startC: settings.startC,
-    brothC: settings.brothC,
-    targetC: cut.safeCoreC ?? 70,
-    surfaceWPerM2K: settings.surfaceWPerM2K,
-    material: LEAN,
-  }
-}
+export const problemOf = (cut: Cut, settings: Settings): Problem => ({ cut: cut.id, ...settings })
+
+/** What a cut starts from, as its start state says [°C]. */
+export const startOf = (cut: Cut): number =>
+  ({ FROZEN: -18, AMBIENT: 20, DRIED: 15, CHILLED: 5, PRECOOKED: 5 })[cut.start]
 
 export interface Frame {
   left: number
@@ -68,14 +52,31 @@ export const xAt = (frame: Frame, second: number): number =>
 export const yAt = (frame: Frame, celsius: number): number =>
   frame.top + ((frame.hottest - celsius) / (frame.hottest - frame.coldest)) * frame.height
 
-/** The curve as a path. */
-export const curvePath = (frame: Frame, points: Curve['points']): string =>
+/** The core as a path; nothing where heat into the shape is not computed. */
+export const corePath = (frame: Frame, points: BenchWindow['points']): string =>
   points
+    .flatMap(({ second, centreC }) => (typeof centreC === 'number' ? [[second, centreC] as const] : []))
     .map(
-      ({ second, centreC }, i) =>
-        `${i === 0 ? 'M' : 'L'}${xAt(frame, second).toFixed(1)} ${yAt(frame, centreC).toFixed(1)}`,
+      ([second, core], i) =>
+        `${i === 0 ? 'M' : 'L'}${xAt(frame, second).toFixed(1)} ${yAt(frame, core).toFixed(1)}`,
     )
     .join('')
+
+/** Height of what is good to eat, along the time axis. */
+const BODY = 24
+
+/** How much of its best is left, as the edge of a body that frays out: 1 until its end, 0 where it is overcooked. */
+export function bestPath(frame: Frame, points: BenchWindow['points'], ready: number): string {
+  const good = points.filter((point) => point.second >= ready)
+  const edge = good.map(({ second, spent }) => {
+    const left = Math.max(0, Math.min(1, 1 - (spent - 1) / 2))
+    return `${xAt(frame, second).toFixed(1)} ${(frame.top + frame.height - BODY * left).toFixed(1)}`
+  })
+  const floor = frame.top + frame.height
+  return edge.length === 0
+    ? ''
+    : `M${xAt(frame, ready).toFixed(1)} ${floor}L${edge.join('L')}L${xAt(frame, frame.seconds).toFixed(1)} ${floor}Z`
+}
 
 /**
  * Round times for the axis, four to eight of them.

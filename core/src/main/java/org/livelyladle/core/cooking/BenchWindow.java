@@ -20,7 +20,8 @@ import org.livelyladle.core.heat.Simmer;
  * @param late ready for thicker pieces in still broth [s]
  * @param pleasantCoreC the core it is liked at; null where heat does not decide [°C]
  * @param safeCoreC the core that is safe; null without raw risk [°C]
- * @param points at even steps until somewhat past overcooked; a core only where heat into the shape is computed
+ * @param points at even steps until somewhat past overcooked; a core only where heat into the shape is computed, of a dipped
+ *     slice as folded in the chopsticks
  */
 public record BenchWindow(
         int pleasant,
@@ -81,7 +82,9 @@ public record BenchWindow(
             moments[i] = window.overcooked() * PAST * i / POINTS;
         }
         Conduction conduction = piece.cut().shape().isHeated() ? piece.in(brothC, Piece.SIMMERING) : null;
-        double[] centres = conduction == null ? null : conduction.centres(moments);
+        double[] centres = conduction == null
+                ? null
+                : piece.folded().in(brothC, Piece.SIMMERING).centres(moments);
         double[] spent = conduction == null || piece.cut().toughens() == null
                 ? told(moments, window)
                 : Toughening.of(piece.cut().toughens()).spent(moments, conduction.means(moments));

@@ -8,7 +8,7 @@ import org.livelyladle.core.evening.PotEvening.Phase;
 import org.livelyladle.core.heat.HeatUp;
 
 /**
- * The sides of one pot under their one heat. On full from when a side has lost its simmer until all boil again, else
+ * The sides of one pot under their one heat. On full from when a side has lost its simmer until all are back above it, else
  * turned down to what they lose and {@value HeatUp#SIMMER_STEAM_W} W of steam; the sides share the heat by area.
  */
 final class PotRun {
@@ -64,7 +64,7 @@ final class PotRun {
 
     private void control() {
         if (full) {
-            full = !sides.stream().allMatch(SideRun::boils);
+            full = sides.stream().anyMatch(SideRun::hasNotRecovered);
         } else {
             full = sides.stream().anyMatch(SideRun::hasLostItsSimmer);
         }

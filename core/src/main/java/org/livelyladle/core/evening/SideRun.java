@@ -94,8 +94,9 @@ final class SideRun {
         this.lowestC = simmer.boilC();
     }
 
-    boolean boils() {
-        return broth.boils();
+    /** On full until well above a simmer, so that the heat is not turned to and fro. */
+    boolean hasNotRecovered() {
+        return broth.celsius() < (simmer.simmerC() + simmer.boilC()) / 2;
     }
 
     boolean hasLostItsSimmer() {

@@ -48,10 +48,6 @@ public final class StirredSide {
         return brothG;
     }
 
-    public boolean boils() {
-        return celsius >= boilC;
-    }
-
     /** Dry loss at the boil [W]. */
     public double lossAtBoilW() {
         return lossWPerK * (boilC - airC);

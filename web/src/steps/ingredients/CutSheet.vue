@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Brief } from '@/api/types'
+import { useOpenParty } from '@/party/useOpenParty'
+import FigureText from '@/ui/FigureText.vue'
+
+/** One cut of the menu: how thick this host cuts it, from the fridge or the freezer, and its window in each side. */
+const props = defineProps<{ cut: string }>()
+const emit = defineEmits<{ close: [] }>()
+
+const { party, brief, plan, catalogue } = useOpenParty()
+const open = ref(true)
+const item = computed(() => brief.value.menu.find((m) => m.cut === props.cut))
+const known = computed(() => catalogue.value.cuts.find((c) => c.id === props.cut))
+const windows = computed(() => plan.value.windows.filter((w) => w.cut === props.cut))
+const mm = computed(() =>
+  known.value?.dimensionsMm.map((d) => Math.round(d * (item.value?.sizePercent ?? 100)) / 100).join(' × '),
+)
+const freezes = computed(
+  () =>
+    known.value &&
+    known.value.start !== 'FROZEN' &&
+    (known.value.governed.by === 'CORE' || known.value.frozenTimes),
+)
+const sideNames = (sides: string[]) =>
+  sides.length === plan.value.broths.sides.length
+    ? 'in every side'
+    : `in ${sides.map((id) => plan.value.broths.sides.find((s) => s.side === id)?.brothName ?? id).join(', ')}`
+const BASES = {
+  HEAT: 'computed from heat reaching the core',
+  SOFTENING: 'by softening, from the catalogue’s time',
+  STATED: 'as stated',
+} as const
+
+const setSize = (percent: number) => (draft: Brief) => {
+  const own = draft.menu.find((m) => m.cut === props.cut)
+  if (own) own.sizePercent = percent === 100 ? undefined : percent
+}
+
+function freeze(fromFrozen: boolean): void {
+  party.edit(fromFrozen ? 'cook from the freezer' : 'thaw first', (draft) => {
+    const own = draft.menu.find((m) => m.cut === props.cut)
+    if (own) own.fromFrozen = fromFrozen
+  })
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="560" scrollable @after-leave="emit('close')">
+    <v-card v-if="item && known">
+      <div class="top">
+        <h2>{{ windows[0]?.name }}</h2>
+        <v-btn color="primary" @click="open = false">Done</v-btn>
+      </div>
+      <label class="size">
+        <span
+          >Cut to <b>{{ mm }} mm</b>
+          <span v-if="item.sizePercent" class="quiet">, {{ item.sizePercent }} % of the usual</span></span
+        >
+        <input
+          type="range"
+          min="40"
+          max="250"
+          step="5"
+          :value="item.sizePercent ?? 100"
+          @input="party.preview(setSize(Number(($event.target as HTMLInputElement).value)))"
+          @change="party.edit('change a size', setSize(Number(($event.target as HTMLInputElement).value)))"
+        />
+      </label>
+      <div v-if="freezes" class="choice-row">
+        <button type="button" class="chip" :aria-pressed="!item.fromFrozen" @click="freeze(false)">
+          from the fridge
+        </button>
+        <button type="button" class="chip" :aria-pressed="item.fromFrozen" @click="freeze(true)">
+          straight from the freezer
+        </button>
+      </div>
+      <div v-for="window in windows" :key="window.ready.id" class="window">
+        <p class="quiet">{{ sideNames(window.sides) }} · {{ BASES[window.basis] }}</p>
+        <dl>
+          <div>
+            <dt>ready</dt>
+            <dd class="key"><FigureText :figure="window.ready" /></dd>
+          </div>
+          <div>
+            <dt>best until</dt>
+            <dd><FigureText :figure="window.bestUntil" /></dd>
+          </div>
+          <div>
+            <dt>overcooked</dt>
+            <dd><FigureText :figure="window.overcooked" /></dd>
+          </div>
+          <div v-if="window.safe.value > 0">
+            <dt>safe</dt>
+            <dd><FigureText :figure="window.safe" /></dd>
+          </div>
+          <div>
+            <dt>good to eat</dt>
+            <dd><FigureText :figure="window.pleasant" /></dd>
+          </div>
+          <div>
+            <dt>by thickness and stir</dt>
+            <dd><FigureText :figure="window.early" /> to <FigureText :figure="window.late" /></dd>
+          </div>
+        </dl>
+        <p>
+          Look for: <b>{{ window.cue }}</b>
+        </p>
+        <p v-if="window.advice" class="caution">{{ window.advice }} Local rules and makers come first.</p>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+  padding-bottom: 10px;
+}
+
+.size {
+  display: grid;
+}
+
+input {
+  accent-color: var(--rim);
+  min-height: 40px;
+  width: 100%;
+}
+
+.window {
+  border-top: 1px solid var(--hair);
+  padding-top: 10px;
+  margin-top: 10px;
+}
+
+dl {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 6px 22px;
+  margin: 6px 0;
+}
+
+dt {
+  font-size: 12px;
+  color: var(--soft);
+}
+
+dd {
+  margin: 0;
+  font-weight: 600;
+}
+
+.key {
+  font: 650 24px var(--head);
+}
+</style>

@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Pot } from '@/api/types'
+import { useOpenParty } from '@/party/useOpenParty'
+import ChipChoice from '@/ui/ChipChoice.vue'
+import { HEAT_KINDS, heatOf, millilitres, POT_KINDS } from './heat'
+
+/** What a pot is, how large, what heats it, on which fuse, and who reaches it. One edit when it is closed. */
+const props = defineProps<{ pot: Pot }>()
+const emit = defineEmits<{ close: [] }>()
+
+const { party, brief } = useOpenParty()
+const open = ref(true)
+const draft = ref(JSON.parse(JSON.stringify(props.pot)) as Pot)
+const heat = ref(JSON.parse(JSON.stringify(heatOf(props.pot))) as ReturnType<typeof heatOf>)
+const measured = ref(props.pot.size !== undefined && props.pot.size !== null)
+const size = ref(props.pot.size ?? { acrossMm: 280, alongMm: undefined as number | undefined, depthMm: 90 })
+const circuits = computed(() => brief.value.kitchen?.circuits ?? [])
+const electric = computed(() => heat.value.kind !== 'BUTANE')
+const bad = computed(() => {
+  if (!(heat.value.watts >= 200 && heat.value.watts <= 6000)) return 'Power: 200 to 6000 W.'
+  const plate = heat.value.plateMm
+  if (plate && !(plate >= 80 && plate <= 500))
+    return 'Largest pot on the stove: 80 to 500 mm, or leave it empty.'
+  if (!measured.value) return ''
+  const s = size.value
+  if (!(s.acrossMm >= 80 && s.acrossMm <= 600)) return 'Across: 80 to 600 mm.'
+  if (s.alongMm && !(s.alongMm >= 80 && s.alongMm <= 800)) return 'Along: 80 to 800 mm, or leave it empty.'
+  if (!(s.depthMm >= 30 && s.depthMm <= 300)) return 'Deep: 30 to 300 mm.'
+  const ml = millilitres(s)
+  return ml < 300 || ml > 20000 ? `That holds ${ml / 1000} l; a pot holds 0.3 to 20 l.` : ''
+})
+const everybody = computed(() => !draft.value.reachedBy)
+
+function toggle(guest: string): void {
+  const now = draft.value.reachedBy ?? brief.value.guests.map((g) => g.id)
+  draft.value.reachedBy = now.includes(guest) ? now.filter((id) => id !== guest) : [...now, guest]
+  if (draft.value.reachedBy.length === brief.value.guests.length) draft.value.reachedBy = undefined
+}
+
+function chooseHeat(kind: (typeof HEAT_KINDS)[number]['value']): void {
+  heat.value = {
+    ...heat.value,
+    kind,
+    watts: HEAT_KINDS.find((h) => h.value === kind)?.watts ?? heat.value.watts,
+  }
+  if (kind === 'BUTANE') heat.value.circuit = undefined
+}
+
+function keep(): void {
+  party.edit('change a pot', (brief) => {
+    const pot = brief.pots.find((p) => p.id === props.pot.id)
+    if (!pot) return
+    pot.kind = draft.value.kind
+    pot.basketsPerSide = draft.value.basketsPerSide
+    pot.reachedBy = draft.value.reachedBy
+    pot.heat = { ...heat.value, plateMm: heat.value.plateMm || undefined }
+    pot.size = measured.value ? { ...size.value, alongMm: size.value.alongMm || undefined } : undefined
+    pot.capacityMl = measured.value ? millilitres(size.value) : draft.value.capacityMl
+  })
+  open.value = false
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="620" scrollable @after-leave="emit('close')">
+    <v-card>
+      <h2>{{ pot.name }}</h2>
+      <div class="body">
+        <h3>What it is</h3>
+        <div class="choice-row">
+          <ChipChoice
+            :options="POT_KINDS"
+            :on="draft.kind ?? 'POT'"
+            @choose="(kind) => (draft.kind = kind)"
+          />
+        </div>
+        <h3>How large</h3>
+        <div class="choice-row">
+          <button type="button" class="chip" :aria-pressed="!measured" @click="measured = false">
+            by its litres
+          </button>
+          <button type="button" class="chip" :aria-pressed="measured" @click="measured = true">
+            by a ruler
+          </button>
+          <b v-if="measured && !bad">{{ millilitres(size) / 1000 }} l</b>
+        </div>
+        <div class="fields">
+          <template v-if="measured">
+            <label
+              ><span>across, mm</span><input v-model.number="size.acrossMm" class="line-input" type="number"
+            /></label>
+            <label
+              ><span>along, mm; empty for round</span
+              ><input v-model.number="size.alongMm" class="line-input" type="number"
+            /></label>
+            <label
+              ><span>deep, mm</span><input v-model.number="size.depthMm" class="line-input" type="number"
+            /></label>
+          </template>
+          <label v-else
+            ><span>to the brim, ml</span
+            ><input v-model.number="draft.capacityMl" class="line-input" type="number" min="300" max="20000"
+          /></label>
+          <label
+            ><span>baskets a side</span
+            ><input v-model.number="draft.basketsPerSide" class="line-input" type="number" min="1" max="8"
+          /></label>
+        </div>
+        <h3>What heats it</h3>
+        <div class="choice-row">
+          <ChipChoice :options="HEAT_KINDS" :on="heat.kind" @choose="chooseHeat" />
+        </div>
+        <div class="fields">
+          <label
+            ><span>rating, W</span
+            ><input v-model.number="heat.watts" class="line-input" type="number" min="200" max="6000"
+          /></label>
+          <label
+            ><span>largest pot it takes, mm; empty if unknown</span
+            ><input v-model.number="heat.plateMm" class="line-input" type="number"
+          /></label>
+        </div>
+        <template v-if="electric">
+          <div v-if="circuits.length > 0" class="choice-row">
+            <span class="quiet">Plugged into</span>
+            <ChipChoice
+              :options="circuits.map((c) => ({ value: c.id, label: `${c.name}, ${c.watts} W` }))"
+              :on="heat.circuit ?? ''"
+              @choose="(id) => (heat.circuit = heat.circuit === id ? undefined : id)"
+            />
+          </div>
+          <p v-else class="quiet">Name your circuits under House, then say which one this is plugged into.</p>
+        </template>
+        <h3>Who reaches it</h3>
+        <div class="choice-row">
+          <button type="button" class="chip" :aria-pressed="everybody" @click="draft.reachedBy = undefined">
+            everybody
+          </button>
+          <button
+            v-for="guest in brief.guests"
+            :key="guest.id"
+            type="button"
+            class="chip"
+            :aria-pressed="!everybody && draft.reachedBy?.includes(guest.id)"
+            @click="toggle(guest.id)"
+          >
+            {{ guest.name }}
+          </button>
+        </div>
+        <p v-if="bad" class="unmet">{{ bad }}</p>
+      </div>
+      <div class="actions">
+        <v-btn variant="outlined" @click="open = false">Back</v-btn>
+        <v-btn color="primary" :disabled="bad !== ''" @click="keep">Keep</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.body {
+  overflow: auto;
+}
+
+h3 {
+  font-size: 15px;
+  padding: 14px 0 6px;
+}
+
+.choice-row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
+  gap: 10px 16px;
+  padding-top: 8px;
+}
+
+.fields label {
+  display: grid;
+  align-content: end;
+}
+
+.fields span {
+  font-size: 13px;
+  color: var(--soft);
+}
+
+.actions {
+  display: flex;
+  justify-content: flex-end;
+  gap: 10px;
+  padding-top: 14px;
+}
+</style>

@@ -1,0 +1,14 @@
+import { expect, test } from 'vitest'
+import { heatOf, heatWords, millilitres } from './heat'
+
+test('a pot nobody has said anything about stands on a cartridge stove', () => {
+  const pot = { id: 'p', name: 'Pot', capacityMl: 4000, fillPercent: 50, basketsPerSide: 4, sides: [] }
+  expect(heatWords(heatOf(pot))).toBe('butane cartridge, 2200 W')
+  expect(heatWords({ kind: 'INDUCTION', watts: 1800 })).toBe('induction, 1800 W')
+})
+
+/** pi/4 x 2.8 dm x 2.8 dm x 0.9 dm = 5.542 l */
+test('litres follow from a ruler', () => {
+  expect(millilitres({ acrossMm: 280, depthMm: 90 })).toBe(5542)
+  expect(millilitres({ acrossMm: 280, alongMm: 140, depthMm: 90 })).toBe(2771)
+})
