@@ -4,6 +4,10 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.livelyladle.core.broths.EveningBalance;
 import org.livelyladle.core.broths.EveningProblem;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.cooking.BenchProblem;
+import org.livelyladle.core.cooking.BenchWindow;
+import org.livelyladle.core.cooking.WindowModel;
 import org.livelyladle.core.heat.CoreProblem;
 import org.livelyladle.core.heat.CoreTime;
 import org.livelyladle.core.heat.Material;
@@ -17,7 +21,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** One window by series and by finite volumes, and the balance of an evening. */
+/** Core times and whole windows by series and by finite volumes, and the balance of an evening. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -33,6 +37,10 @@ public class HeatBenchmark {
     private final EveningProblem evening =
             new EveningProblem(1500.0, 0.9, 600.0, 200.0, 90, List.of(new EveningProblem.TopUp(30, 250.0, 0.0)));
 
+    private final Catalogue catalogue = Catalogue.builtIn();
+    private final BenchProblem prawn = new BenchProblem("prawn.peeled", null, null, null, 98.0);
+    private final BenchProblem ball = new BenchProblem("fish-ball.frozen", null, null, null, 98.0);
+
     @Benchmark
     public CoreTime seriesSlab() {
         return CoreTime.of(slab);
@@ -46,6 +54,17 @@ public class HeatBenchmark {
     @Benchmark
     public CoreTime finiteVolumesFrozenBall() {
         return CoreTime.of(frozenBall);
+    }
+
+    /** A whole window with its course, nothing remembered: safe, pleasant, best, overcooked and the band. */
+    @Benchmark
+    public BenchWindow windowBySeries() {
+        return BenchWindow.of(prawn, catalogue, new WindowModel());
+    }
+
+    @Benchmark
+    public BenchWindow windowByFiniteVolumes() {
+        return BenchWindow.of(ball, catalogue, new WindowModel());
     }
 
     @Benchmark

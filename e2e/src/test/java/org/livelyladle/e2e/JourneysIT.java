@@ -243,7 +243,7 @@ class JourneysIT extends BrowserTest {
         button("Switch units").click();
         assertThat(page.locator(".guests .food").first()).containsText(Pattern.compile("lb|oz"));
         walkTo("Pots, broths");
-        assertThat(page.locator(".side dd").first()).containsText(Pattern.compile("cups|qt"));
+        assertThat(page.locator(".section .litres").first()).containsText(Pattern.compile("cups|qt"));
     }
 
     @Test

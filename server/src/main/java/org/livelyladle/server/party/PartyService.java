@@ -135,6 +135,7 @@ public class PartyService {
 
     private PartySummary summary(PartyView view) {
         Brief brief = view.brief();
+        Catalogue known = brief.extend(catalogue);
         return new PartySummary(
                 view.id(),
                 brief.title(),
@@ -143,7 +144,7 @@ public class PartyService {
                 brief.guests().size(),
                 brief.menu().size(),
                 brief.sides().stream()
-                        .map(side -> catalogue.broth(side.broth()).tint())
+                        .map(side -> known.broth(side.broth()).tint())
                         .toList());
     }
 

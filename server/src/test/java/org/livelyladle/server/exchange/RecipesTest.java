@@ -90,6 +90,9 @@ class RecipesTest extends ServerTest {
                         .getStatus())
                 .isEqualTo(200);
 
+        assertThat(send(get("/api/parties")).getResponse().getStatus())
+                .as("a broth of one's own has its colour in the overview")
+                .isEqualTo(200);
         JsonNode out = body(send(get("/api/parties/" + party + "/broths/" + id + "/recipe.jsonld")));
         assertThat(out.get("@type").asString()).isEqualTo("Recipe");
         JsonNode again = body(read(out.toString())).get("broth");
