@@ -4,13 +4,19 @@ import org.livelyladle.core.heat.Material;
 
 /** Thick food that warms by itself, slower than the broth mixes. */
 final class Lump {
+    private static final Material LEAN = Material.lean();
+
     private final Food food;
+    /** Heat it takes from a kelvin of difference [W/K]. */
+    private final double wPerK;
+
     /** Heat in it [J/kg]. */
     private double enthalpy;
 
     Lump(Food food) {
         this.food = food;
-        this.enthalpy = Material.lean().enthalpy(food.startC());
+        this.wPerK = food.joulePerK() / food.tauSeconds();
+        this.enthalpy = LEAN.enthalpy(food.startC());
     }
 
     boolean isOf(Food other) {
@@ -19,8 +25,7 @@ final class Lump {
 
     /** Heat taken from broth so warm in a second [J]. */
     double take(double brothC) {
-        double celsius = Material.lean().temperature(enthalpy);
-        double flow = food.joulePerK() / food.tauSeconds() * (brothC - celsius);
+        double flow = wPerK * (brothC - LEAN.temperature(enthalpy));
         enthalpy += flow * 1000 / food.loadG();
         return flow;
     }

@@ -20,6 +20,7 @@ final class PotRun {
 
     private final HeatSource heat;
     private final double openM2;
+    private final double holdingW;
     private final List<SideRun> sides;
     private final List<Double> minutesPercent = new ArrayList<>();
     private double joules;
@@ -30,6 +31,8 @@ final class PotRun {
         this.heat = pot.heatOrUsual();
         this.sides = sides;
         this.openM2 = pot.areaM2() / sides.size();
+        double loss = sides.stream().mapToDouble(SideRun::lossAtBoilW).sum();
+        this.holdingW = Math.min(heat.effectiveW(), loss + HeatUp.SIMMER_STEAM_W);
     }
 
     /** @param from before sitting down where slow things go in early [s, not above 0] */
@@ -38,7 +41,7 @@ final class PotRun {
         double minute = 0;
         for (int second = from; second <= until; second++) {
             control();
-            double watts = full ? heat.effectiveW() : holdingW();
+            double watts = full ? heat.effectiveW() : holdingW;
             double each = watts / sides.size();
             for (SideRun side : sides) {
                 boolean covered = full && side.isCovered();
@@ -63,27 +66,26 @@ final class PotRun {
     }
 
     private void control() {
-        if (full) {
-            full = sides.stream().anyMatch(SideRun::hasNotRecovered);
-        } else {
-            full = sides.stream().anyMatch(SideRun::hasLostItsSimmer);
+        boolean wanted = false;
+        for (SideRun side : sides) {
+            wanted |= full ? side.hasNotRecovered() : side.hasLostItsSimmer();
         }
+        full = wanted;
     }
 
     /** What keeps all sides at a simmer, as far as the heat gives it [W in the broth]. */
     double holdingW() {
-        double loss = sides.stream().mapToDouble(SideRun::lossAtBoilW).sum();
-        return Math.min(heat.effectiveW(), loss + HeatUp.SIMMER_STEAM_W);
+        return holdingW;
     }
 
     /** Part of full that keeps a simmer [%]. */
     double holdingPercent() {
-        return holdingW() / heat.effectiveW() * PERCENT;
+        return holdingW / heat.effectiveW() * PERCENT;
     }
 
     /** Whether its heat keeps a simmer with the lid ajar. */
     boolean isStrongEnough() {
-        return holdingW() < heat.effectiveW();
+        return holdingW < heat.effectiveW();
     }
 
     double kWh() {

@@ -17,6 +17,9 @@ public final class StirredSide {
 
     private final double boilC;
     private final double airC;
+    /** Vapour in the air above it [Pa]. */
+    private final double airPressurePa;
+
     private final double lossWPerK;
     private final double specificHeatJPerKgK;
     private double brothG;
@@ -36,6 +39,7 @@ public final class StirredSide {
         this.celsius = celsius;
         this.boilC = boilC;
         this.airC = airC;
+        this.airPressurePa = HUMIDITY * pressurePa(airC);
         this.lossWPerK = lossWPerK;
         this.specificHeatJPerKgK = specificHeatJPerKgK;
     }
@@ -94,7 +98,8 @@ public final class StirredSide {
     public double second(double powerW, double openM2, double mostVapourW) {
         double vapourW = 0;
         if (openM2 > 0 && celsius < boilC) {
-            vapourW = Math.min(mostVapourW, vapourW(openM2, celsius, airC));
+            double driving = Math.max(0, pressurePa(celsius) - airPressurePa);
+            vapourW = Math.min(mostVapourW, openM2 * CARRIER_W_PER_M2_PA * driving);
         }
         double atBoil = heat(powerW - vapourW);
         double evaporated = vapourW / LATENT_J_PER_G;
@@ -130,11 +135,6 @@ public final class StirredSide {
         }
         celsius = next;
         return left;
-    }
-
-    /** Heat an open surface loses with its vapour [W]. */
-    public static double vapourW(double openM2, double celsius, double airC) {
-        return openM2 * CARRIER_W_PER_M2_PA * Math.max(0, pressurePa(celsius) - HUMIDITY * pressurePa(airC));
     }
 
     /** Saturation vapour pressure of water [Pa]; Magnus formula, WMO No. 8. */

@@ -1,6 +1,6 @@
 package org.livelyladle.core.table;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -10,19 +10,20 @@ import java.util.List;
  */
 final class ColdLoad {
     private static final double TOLERANCE = 1e-6;
-
     /** Just before a top-up there is so much less broth to cool [1]. */
     private static final double LEAST_LEVEL = 0.85;
-
-    private record PutIn(int second, double grams) {}
 
     private final double limitG;
     /** Taken off by the heat [g/s]. */
     private final double rate;
 
-    private List<PutIn> putIns = List.of();
-    /** Load right after each put-in [g]. */
+    /** Put-ins in order of time [s], what each adds and the load right after it [g]. */
+    private int[] seconds = {};
+
+    private double[] grams = {};
     private double[] after = {};
+
+    private record PutIn(int second, double grams) {}
 
     ColdLoad(double dropLimitG, double gramsPerMinute) {
         this.limitG = LEAST_LEVEL * dropLimitG;
@@ -35,28 +36,26 @@ final class ColdLoad {
 
     /** Reckons anew with what is in the side over the evening. */
     void set(List<Placing> placings) {
-        List<PutIn> all = new ArrayList<>();
-        placings.forEach(placing -> all.addAll(putIns(placing, placing.putIn)));
-        all.sort(Comparator.comparingInt(PutIn::second));
-        putIns = all;
-        after = new double[all.size()];
-        double load = 0;
-        for (int i = 0; i < after.length; i++) {
-            load = (i == 0
-                            ? 0
-                            : rested(load, all.get(i).second() - all.get(i - 1).second()))
-                    + all.get(i).grams();
-            after[i] = load;
+        PutIn[] all = new PutIn[placings.stream().mapToInt(ColdLoad::times).sum()];
+        int count = 0;
+        for (Placing placing : placings) {
+            for (int i = 0; i < times(placing); i++) {
+                all[count++] = new PutIn(placing.putIn + i * placing.every, placing.coldGrams);
+            }
+        }
+        Arrays.sort(all, Comparator.comparingInt(PutIn::second));
+        seconds = new int[count];
+        grams = new double[count];
+        after = new double[count];
+        for (int i = 0; i < count; i++) {
+            seconds[i] = all[i].second();
+            grams[i] = all[i].grams();
+            after[i] = (i == 0 ? 0 : rested(after[i - 1], seconds[i] - seconds[i - 1])) + grams[i];
         }
     }
 
-    private static List<PutIn> putIns(Placing placing, int from) {
-        List<PutIn> own = new ArrayList<>();
-        int times = placing.byHand ? placing.batch.repeats() : 1;
-        for (int i = 0; i < times; i++) {
-            own.add(new PutIn(from + i * placing.batch.everySeconds(), placing.coldGrams));
-        }
-        return own;
+    private static int times(Placing placing) {
+        return placing.byHand ? placing.repeats : 1;
     }
 
     private double rested(double load, int seconds) {
@@ -65,39 +64,38 @@ final class ColdLoad {
 
     /** Whether it would be too much if the candidate went in at a time [s]. */
     boolean isTooMuchWith(Placing candidate, int putIn) {
-        List<PutIn> own = putIns(candidate, putIn);
+        int left = times(candidate);
+        int mine = putIn;
         int next = firstAfter(putIn);
         double load = next == 0 ? 0 : after[next - 1];
-        int last = next == 0 ? putIn : putIns.get(next - 1).second();
-        int mine = 0;
-        while (mine < own.size() || next < after.length) {
-            boolean isMine = next == after.length
-                    || mine < own.size()
-                            && own.get(mine).second() <= putIns.get(next).second();
-            PutIn putting = isMine ? own.get(mine++) : putIns.get(next++);
-            load = rested(load, putting.second() - last) + putting.grams();
-            last = putting.second();
+        int last = next == 0 ? putIn : seconds[next - 1];
+        while (left > 0 || next < seconds.length) {
+            boolean isMine = next == seconds.length || left > 0 && mine <= seconds[next];
+            int now = isMine ? mine : seconds[next];
+            load = rested(load, now - last) + (isMine ? candidate.coldGrams : grams[next]);
+            last = now;
             if (load > limitG + TOLERANCE) {
                 return true;
             }
-            if (!isMine && mine == own.size() && load <= after[next - 1] + TOLERANCE) {
-                return false;
+            if (isMine) {
+                mine += candidate.every;
+                left--;
+            } else {
+                if (left == 0 && load <= after[next] + TOLERANCE) {
+                    return false;
+                }
+                next++;
             }
         }
         return false;
     }
 
     private int firstAfter(int second) {
-        int low = 0;
-        int high = putIns.size();
-        while (low < high) {
-            int middle = (low + high) / 2;
-            if (putIns.get(middle).second() <= second) {
-                low = middle + 1;
-            } else {
-                high = middle;
-            }
+        int at = Arrays.binarySearch(seconds, second + 1);
+        int place = at < 0 ? -at - 1 : at;
+        while (place > 0 && seconds[place - 1] > second) {
+            place--;
         }
-        return low;
+        return place;
     }
 }

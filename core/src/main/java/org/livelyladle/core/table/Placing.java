@@ -14,6 +14,10 @@ final class Placing {
 
     final double volumeMl;
     final int duration;
+    /** Dips of a batch by hand, and the time between them [s]. */
+    final int repeats;
+
+    final int every;
     final boolean byHand;
     /** Where the school of order would put it in [s from sitting down]. */
     final int ideal;
@@ -29,6 +33,8 @@ final class Placing {
         this.coldGrams = batch.loadGrams() * (batch.startsFrozen() ? FROZEN_COUNTS : 1);
         this.volumeMl = batch.volumeMl();
         this.duration = batch.duration();
+        this.repeats = batch.repeats();
+        this.every = batch.everySeconds();
         this.byHand = batch.byHand();
         this.ideal = ideal;
         this.fixed = fixed;
