@@ -9,6 +9,49 @@ export const figure = (id: string, value: number, unit = 'g', text = `${value} $
   text,
 })
 
+/** A side of two litres, half filled. */
+export const aSidePlan = (side: string): Plan['broths']['sides'][number] => ({
+  side,
+  pot: 'pot',
+  broth: 'kelp',
+  brothName: `Kelp ${side}`,
+  tint: 'kelp',
+  baskets: 4,
+  capacity: figure(`capacity.${side}`, 2000, 'ml'),
+  fill: figure(`fill.${side}`, 1000, 'ml'),
+  room: figure(`room.${side}`, 1000, 'ml'),
+  boil: figure(`boil.${side}`, 100, '°C'),
+  floor: figure(`floor.${side}`, 85, '°C'),
+  dropLimit: figure(`drop.${side}`, 190),
+  recovery: figure(`recovery.${side}`, 170, 's'),
+  pace: figure(`pace.${side}`, 60, 'g/min'),
+})
+
+/** A quiet evening of a pot whose sides hold so much at their fullest [ml]. */
+export const anEvening = (
+  pot: string,
+  sides: string[],
+  fullestMl = 1400,
+): Plan['evening']['pots'][number] => ({
+  pot,
+  setting: figure(`setting.${pot}`, 40, '%'),
+  energy: figure(`energy.${pot}`, 2, 'kWh'),
+  phases: [{ fromMinute: 0, toMinute: 90, percent: 40 }],
+  sides: sides.map((side) => ({
+    side,
+    startSalt: 0.9,
+    lowest: figure(`lowest.${side}`, 92, '°C'),
+    endLevel: figure(`level.${side}`, 900, 'ml'),
+    endSalt: figure(`salt.${side}`, 0.95, '%'),
+    reserve: figure(`reserve.${side}`, 300, 'ml'),
+    hotWater: figure(`water.${side}`, 300, 'ml'),
+    lowSalt: false,
+    minutes: [{ ml: 1000, foodMl: fullestMl - 1000, saltPercent: 0.9, celsius: 98 }],
+    doses: [],
+    dips: [],
+  })),
+})
+
 /** A pack of 500 g for one euro. */
 export const aLine = (id: string, aisle: string, boughtEvent?: string): Line => ({
   id,

@@ -2,7 +2,7 @@ package org.livelyladle.core.brief;
 
 /** How far somebody likes a slice of meat or fish cooked. Safe limits override it. */
 public enum Doneness {
-    /** Taken out before the safe mark: a choice of host and guest, for whole cuts and fish only, never for delicate guests. */
+    /** Taken out before the safe mark: a choice of host and guest, for fish and whole cuts other than pork only, never for delicate guests. */
     PINK("pink inside"),
     JUST_DONE("just done"),
     WELL_DONE("well done");

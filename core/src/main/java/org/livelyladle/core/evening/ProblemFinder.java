@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.evening.Evening.CircuitLoad;
 import org.livelyladle.core.evening.Evening.Problem;
 import org.livelyladle.core.evening.Evening.Problem.Kind;
+import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 
 /** What would go wrong in the pots, with the minute and the remedy. */
@@ -64,9 +66,9 @@ final class ProblemFinder {
         return second < 0 ? "a minute before sitting down" : "minute " + second / 60;
     }
 
-    List<Problem> find(Evening evening) {
+    List<Problem> find(Figure seating, List<CircuitLoad> circuits) {
         int guests = brief.guests().size();
-        int seats = (int) evening.seats().value();
+        int seats = (int) seating.value();
         if (!brief.pots().isEmpty() && seats < guests) {
             add(
                     Kind.SEATS,
@@ -74,7 +76,7 @@ final class ProblemFinder {
                     guests + " guests, and pots within reach of " + seats + ".",
                     "Add a pot for each six guests.");
         }
-        evening.circuits().stream()
+        circuits.stream()
                 .filter(load -> load.headroom().value() < 0)
                 .forEach(load -> add(
                         Kind.FUSE,

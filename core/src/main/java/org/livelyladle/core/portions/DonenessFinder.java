@@ -11,11 +11,12 @@ import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.KitchenText;
 
-/** How far each wish for doneness can be met: the safe mark beats it, but for whole cuts and fish by the guest's choice. */
+/** How far each wish for doneness can be met: the safe mark beats it, but for fish and whole cuts other than pork by the guest's choice. */
 record DonenessFinder(Brief brief, Catalogue catalogue, Windows windows) {
     private static final Set<RawRisk> PINK_BY_CHOICE = EnumSet.of(RawRisk.WHOLE_CUT, RawRisk.FISH);
 
@@ -40,9 +41,12 @@ record DonenessFinder(Brief brief, Catalogue catalogue, Windows windows) {
     }
 
     /** Why nothing but cooked through will do; empty when pink is the guest's own choice. */
-    private static String against(Guest guest, Cut cut) {
+    private String against(Guest guest, Cut cut) {
         if (guest.isDelicate()) {
             return "never pink for children, pregnant or immune-weak guests";
+        }
+        if (catalogue.ingredientOf(cut).traits().contains(Trait.PORK)) {
+            return "pork, never pink";
         }
         if (!PINK_BY_CHOICE.contains(cut.rawRisk())) {
             return cut.rawRisk() == RawRisk.NONE

@@ -3,6 +3,7 @@ package org.livelyladle.core.table;
 import java.util.List;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.cooking.CookingWindow;
 
 /**
@@ -91,7 +92,7 @@ record Batch(
 
     /** Grams of a cut that take a millilitre of room [g/ml]. */
     static double densityInPot(Cut cut) {
-        return cut.shape() == org.livelyladle.core.catalogue.Shape.LEAF ? LEAF_BULK_G_PER_ML : FOOD_G_PER_ML;
+        return cut.shape() == Shape.LEAF ? LEAF_BULK_G_PER_ML : FOOD_G_PER_ML;
     }
 
     /** Up to the five-second grid of the sequence. */

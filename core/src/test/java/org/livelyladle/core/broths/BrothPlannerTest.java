@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.plan.Plan;
@@ -76,5 +77,93 @@ class BrothPlannerTest {
         assertThat(plan.broths().sides())
                 .allSatisfy(side -> assertThat(side.fill().value() + side.room().value())
                         .isCloseTo(side.capacity().value(), within(1e-9)));
+    }
+
+    private static BrothNeed need(Plan plan, String broth) {
+        return plan.broths().needs().stream()
+                .filter(need -> need.broth().equals(broth))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Plan planned() {
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
+    }
+
+    /** Two broths from one base: as much of it as both take, bought for, and made before either. */
+    @Test
+    void oneBaseServesTwoSides() {
+        briefs.pots.set(0, Briefs.pot("pot", 4000, "corn-chicken", "pepper-chicken"));
+        Plan plan = planned();
+        double corn = need(plan, "corn-chicken").make().value();
+        double pepper = need(plan, "pepper-chicken").make().value();
+
+        assertThat(need(plan, "white-chicken").make().value()).isCloseTo(corn + pepper, within(1e-9));
+        assertThat(plan.broths().needs().get(0).broth()).isEqualTo("white-chicken");
+        assertThat(plan.purchases().needs())
+                .anyMatch(bought -> bought.ingredient().equals("chicken-bones"));
+        assertThat(plan.prep().tasks())
+                .filteredOn(task -> task.id().startsWith("broth:white-chicken:"))
+                .isNotEmpty()
+                .allSatisfy(made -> assertThat(plan.prep().tasks())
+                        .filteredOn(task -> task.id().equals("broth:corn-chicken:simmer"))
+                        .allSatisfy(begun -> assertThat(
+                                        made.before().value() - made.minutes().value())
+                                .isGreaterThanOrEqualTo(begun.before().value() - 1e-9)));
+    }
+
+    /** A vegan keeps away from what a broth's base holds. */
+    @Test
+    void aBaseCountsForNeeds() {
+        briefs.pots.set(0, Briefs.pot("pot", 4000, "corn-chicken", "soy-milk"));
+        briefs.guests.set(0, Briefs.guest("ann", Briefs.diet(NeedKind.VEGAN)));
+        Plan plan = planned();
+
+        assertThat(plan.table().sides().get(0).closedTo())
+                .anyMatch(closed -> closed.guest().equals("ann"));
+        assertThat(plan.table().sides().get(1).closedTo())
+                .noneMatch(closed -> closed.guest().equals("ann"));
+    }
+
+    @Test
+    void halfOfAPacketIsKept() {
+        briefs.pots.set(0, Briefs.pot("pot", 2000, "packet-chilli"));
+        BrothNeed need = need(planned(), "packet-chilli");
+        BrothNeed.PartNeed paste = need.parts().get(0);
+
+        assertThat(paste.grams().value()).isCloseTo(need.make().value() / 1000 * 120, within(1e-9));
+        assertThat(paste.keepBack()).startsWith("keep ");
+    }
+
+    /** Whole spices grow with the volume to the power 0.8: four times the broth takes 3.03 times the star anise. */
+    @Test
+    void spicesGrowSlowerThanThePot() {
+        briefs.pots.set(0, Briefs.pot("pot", 2000, "beef-star-anise"));
+        BrothNeed small = need(planned(), "beef-star-anise");
+        briefs.pots.set(0, Briefs.pot("pot", 9000, "beef-star-anise"));
+        BrothNeed large = need(planned(), "beef-star-anise");
+        double more = large.make().value() / small.make().value();
+
+        assertThat(grams(large, "star-anise") / grams(small, "star-anise"))
+                .isCloseTo(Math.pow(more, 0.8), within(1e-9));
+        assertThat(grams(large, "onion") / grams(small, "onion")).isCloseTo(more, within(1e-9));
+    }
+
+    private static double grams(BrothNeed need, String ingredient) {
+        return need.parts().stream()
+                .filter(part -> part.ingredient().equals(ingredient))
+                .findFirst()
+                .orElseThrow()
+                .grams()
+                .value();
+    }
+
+    /** On full with the lid on a side of a litre comes back from its floor in about 150 to 180 s (memory). */
+    @Test
+    void aSideRecoversInMinutes() {
+        briefs.pots.set(0, Briefs.pot("pot", 4000, "kelp-shiitake", "smoked-tomato"));
+
+        assertThat(plan().sides())
+                .allSatisfy(side -> assertThat(side.recovery().value()).isBetween(120.0, 200.0));
     }
 }

@@ -16,8 +16,11 @@ import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PotSize;
+import org.livelyladle.core.brief.SaltBand;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.TopUp;
+import org.livelyladle.core.broths.EveningBalance;
+import org.livelyladle.core.broths.EveningProblem;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.evening.Evening.Problem;
 import org.livelyladle.core.evening.SideEvening.Dose;
@@ -30,6 +33,9 @@ import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planned;
 
 class EveningPlannerTest {
+    /** A side of a litre in a pot of two, topped up by 150 ml with reserve of 0.9 %. */
+    private static final TopUpRule AUTO_RULE = new TopUpRule(TopUp.AUTO, new SaltBand(0.8, 1.0), 1000, 2000, 150, 0.9);
+
     private final Briefs briefs = Briefs.plain();
 
     private static Planned planned(Brief brief) {
@@ -120,25 +126,36 @@ class EveningPlannerTest {
         assertThat(side.dips()).isEmpty();
     }
 
+    /** Until the first dose: the closed form of steam and soup leaving at even rates, which knows nothing of seconds. */
+    @Test
+    void anEveningOfSoupAloneFollowsTheClosedForm() {
+        briefs.menu.clear();
+        topUp(TopUp.WATER);
+        SideEvening side = firstSide();
+        Minute start = side.minutes().get(0);
+        int until = side.doses().get(0).minute() - 1;
+        double steam = 125 / StirredSide.LATENT_J_PER_G * 3600;
+        EveningBalance balance =
+                EveningBalance.of(new EveningProblem(start.ml(), start.saltPercent(), steam, 100.0, until, List.of()));
+
+        assertThat(until).isGreaterThan(10);
+        assertThat(side.minutes().get(until).ml())
+                .isCloseTo(balance.minutes().get(until).ml(), within(1.0));
+        assertThat(side.minutes().get(until).saltPercent())
+                .isCloseTo(balance.minutes().get(until).saltPercent(), within(0.002));
+    }
+
     @Test
     void aSaltySideGetsWaterABlandOneIsSeasoned() {
-        assertThat(new TopUpRule(TopUp.AUTO, new org.livelyladle.core.brief.SaltBand(0.8, 1.0), 1000, 2000, 150, 0.9)
-                        .decide(800, 0, 800 * 0.011))
+        assertThat(AUTO_RULE.decide(800, 0, 800 * 0.011))
                 .hasValueSatisfying(dose -> assertThat(dose.kind()).isEqualTo(Dose.Kind.WATER));
-        assertThat(new TopUpRule(TopUp.AUTO, new org.livelyladle.core.brief.SaltBand(0.8, 1.0), 1000, 2000, 150, 0.9)
-                        .decide(800, 0, 800 * 0.009))
+        assertThat(AUTO_RULE.decide(800, 0, 800 * 0.009))
                 .hasValueSatisfying(dose -> assertThat(dose.kind()).isEqualTo(Dose.Kind.RESERVE));
-        assertThat(new TopUpRule(TopUp.AUTO, new org.livelyladle.core.brief.SaltBand(0.8, 1.0), 1000, 2000, 150, 0.9)
-                        .decide(800, 0, 800 * 0.006))
-                .hasValueSatisfying(dose -> {
-                    assertThat(dose.kind()).isEqualTo(Dose.Kind.SEASONED);
-                    assertThat((800 * 0.006 + 150 * 0.009 + dose.stirredG()) / 950)
-                            .isCloseTo(0.009, within(1e-9));
-                });
-        assertThat(new TopUpRule(TopUp.AUTO, new org.livelyladle.core.brief.SaltBand(0.8, 1.0), 1000, 2000, 150, 0.9)
-                        .decide(800, 1100, 8))
-                .as("no room under the brim")
-                .isEmpty();
+        assertThat(AUTO_RULE.decide(800, 0, 800 * 0.006)).hasValueSatisfying(dose -> {
+            assertThat(dose.kind()).isEqualTo(Dose.Kind.SEASONED);
+            assertThat((800 * 0.006 + 150 * 0.009 + dose.stirredG()) / 950).isCloseTo(0.009, within(1e-9));
+        });
+        assertThat(AUTO_RULE.decide(800, 1100, 8)).as("no room under the brim").isEmpty();
     }
 
     @Test

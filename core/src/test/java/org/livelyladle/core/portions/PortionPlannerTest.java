@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -19,12 +20,15 @@ import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Liking;
+import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.cooking.TestWindows;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.facts.Facts;
@@ -231,6 +235,51 @@ class PortionPlannerTest {
                         1,
                         Math.ceil(scallop.grams().value()
                                 / Catalogue.builtIn().cut("scallop.whole").pieceGrams())));
+    }
+
+    /** Whoever wishes what: raw poultry, pork, minced and filled food is served safe, everything to delicate guests. */
+    @ParameterizedTest
+    @ValueSource(longs = {501, 502, 503, 504, 505, 506, 507, 508})
+    void nothingRiskyIsServedPink(long seed) {
+        Random random = new Random(seed);
+        Briefs briefs = Briefs.plain();
+        briefs.altitudeM = random.nextInt(3000);
+        briefs.menu.clear();
+        List<Cut> raw = CATALOGUE.cuts().stream()
+                .filter(cut -> cut.rawRisk() != RawRisk.NONE)
+                .toList();
+        List<Wish> pink = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            String cut = raw.get(random.nextInt(raw.size())).id();
+            if (!briefs.menu.contains(cut)) {
+                briefs.menu.add(cut);
+                pink.add(new Wish(cut, Liking.LIKE, Doneness.PINK, null));
+            }
+        }
+        briefs.guests.set(0, Records.with(Briefs.guest("ann"), "wishes", pink));
+        briefs.guests.set(1, Records.with(Briefs.guest("ben", Briefs.medical(NeedKind.IMMUNE_WEAK)), "wishes", pink));
+        Brief brief = Records.with(
+                briefs.build(),
+                "menu",
+                briefs.menu.stream()
+                        .map(cut -> new MenuItem(
+                                cut,
+                                CATALOGUE.cut(cut).cooksFrozen() && random.nextBoolean(),
+                                40 + random.nextInt(160)))
+                        .toList());
+        Windows windows = TestWindows.of(brief);
+
+        for (Portions.Done done : plan(brief).doneness()) {
+            Cut cut = CATALOGUE.cut(done.cut());
+            boolean choice = cut.rawRisk() == RawRisk.FISH
+                    || cut.rawRisk() == RawRisk.WHOLE_CUT
+                            && !CATALOGUE.ingredientOf(cut).traits().contains(Trait.PORK);
+            if (done.guest().equals("ben") || !choice) {
+                assertThat(done.served()).isNotEqualTo(Doneness.PINK);
+                assertThat((double) done.seconds())
+                        .isGreaterThanOrEqualTo(windows.of(done.cut()).safe().value());
+            }
+        }
     }
 
     @Test

@@ -1,7 +1,5 @@
 package org.livelyladle.server.exchange;
 
-import java.time.DateTimeException;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -10,13 +8,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.InvalidInputException;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnBroth.OwnPart;
-import org.livelyladle.core.brief.OwnBroth.OwnStep;
 import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
@@ -29,8 +25,8 @@ import tools.jackson.databind.JsonNode;
  */
 final class RecipeReader {
     private static final int MOST_LINES = 40;
-    private static final int DEEPEST = 6;
-    private static final int LONGEST_TEXT = 300;
+    static final int DEEPEST = 6;
+    static final int LONGEST_TEXT = 300;
     /** A serving of broth where the recipe counts servings [ml]; memory. */
     private static final double SERVING_ML = 500;
 
@@ -38,10 +34,7 @@ final class RecipeReader {
     /** Counted things weigh so much where nobody knows [g]; memory. */
     private static final double PIECE_G = 30;
 
-    private static final double UNTOLD_MINUTES = 5;
     private static final Set<String> WATER = Set.of("water", "cold water", "boiling water", "hot water");
-    private static final Pattern PASSIVE =
-            Pattern.compile("(?i).*\\b(simmer|soak|steep|rest|chill|leave|stand|infuse|boil for)\\b.*", Pattern.DOTALL);
 
     private final Brief brief;
     private final Catalogue catalogue;
@@ -89,7 +82,7 @@ final class RecipeReader {
                 Math.min(5, salt),
                 null,
                 parts,
-                steps(recipe),
+                RecipeSteps.read(recipe),
                 url.isEmpty() || url.length() > LONGEST_TEXT ? null : url);
         return new RecipePreview(rows, broth, unknown);
     }
@@ -126,13 +119,13 @@ final class RecipeReader {
         return name.equals("Recipe") || name.endsWith("schema.org/Recipe");
     }
 
-    private static String text(@Nullable JsonNode node) {
+    static String text(@Nullable JsonNode node) {
         return node == null || !node.isValueNode() || node.isNull()
                 ? ""
                 : node.asString().strip();
     }
 
-    private static String cut(String text, int most) {
+    static String cut(String text, int most) {
         return text.length() <= most ? text : text.substring(0, most - 1) + "…";
     }
 
@@ -248,56 +241,5 @@ final class RecipeReader {
                     "No volume in recipeYield: taken as " + Math.round(bounded) + " ml; change it if it is not"));
         }
         return bounded;
-    }
-
-    private static List<OwnStep> steps(JsonNode recipe) {
-        List<JsonNode> found = new ArrayList<>();
-        collect(recipe.get("recipeInstructions"), found, 0);
-        double told = found.stream().mapToDouble(RecipeReader::minutes).sum();
-        long untimed = found.stream().filter(step -> minutes(step) == 0).count();
-        double rest = Math.max(0, total(recipe) - told);
-        double each = untimed == 0 || rest == 0 ? UNTOLD_MINUTES : rest / untimed;
-        List<OwnStep> steps = new ArrayList<>();
-        for (JsonNode step : found) {
-            String words = cut(step.isObject() ? text(step.get("text")) : text(step), LONGEST_TEXT);
-            if (!words.isEmpty() && steps.size() < 30) {
-                double minutes = minutes(step) == 0 ? each : minutes(step);
-                steps.add(new OwnStep(
-                        words, Math.min(1440, minutes), PASSIVE.matcher(words).matches()));
-            }
-        }
-        return steps;
-    }
-
-    private static void collect(@Nullable JsonNode node, List<JsonNode> into, int depth) {
-        if (node == null || depth > DEEPEST) {
-            return;
-        }
-        if (node.isArray()) {
-            node.forEach(child -> collect(child, into, depth + 1));
-        } else if (node.has("itemListElement")) {
-            collect(node.get("itemListElement"), into, depth + 1);
-        } else {
-            into.add(node);
-        }
-    }
-
-    private static double minutes(JsonNode step) {
-        return Math.max(duration(step.get("performTime")), duration(step.get("totalTime")));
-    }
-
-    private static double total(JsonNode recipe) {
-        double whole = duration(recipe.get("totalTime"));
-        return whole > 0 ? whole : duration(recipe.get("prepTime")) + duration(recipe.get("cookTime"));
-    }
-
-    /** ISO 8601; 0 for none, and for what is none [min]. */
-    private static double duration(@Nullable JsonNode node) {
-        try {
-            double minutes = Duration.parse(text(node)).toSeconds() / 60.0;
-            return minutes < 0 || minutes > 7 * 1440 ? 0 : minutes;
-        } catch (DateTimeException | ArithmeticException e) {
-            return 0;
-        }
     }
 }

@@ -1,6 +1,7 @@
 package org.livelyladle.server.exchange;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -29,7 +30,7 @@ final class RecipeWriter {
     }
 
     private static List<String> ingredients(BrothNeed need) {
-        List<String> lines = new java.util.ArrayList<>();
+        List<String> lines = new ArrayList<>();
         if (need.water().value() > 0) {
             lines.add(millilitres(need.water().value()) + " water");
         }
