@@ -18,7 +18,7 @@ record RecipeAmount(double number, @Nullable Unit unit, String rest) {
     private static final Map<String, Double> FRACTIONS =
             Map.of("½", 0.5, "¼", 0.25, "¾", 0.75, "⅓", 1.0 / 3, "⅔", 2.0 / 3, "⅛", 0.125);
     private static final Pattern NUMBER = Pattern.compile(
-            "\\s*(?:(\\d{1,5}(?:[.,]\\d{1,3})?)(?:\\s*[-–]\\s*\\d{1,5})?)?\\s*(?:(\\d{1,2})\\s*/\\s*(\\d{1,2})|([½¼¾⅓⅔⅛]))?\\s*");
+            "\\s*(?:(\\d{1,5}(?:[.,]\\d{1,3})?)(?![\\d.,]*\\s*/)(?:\\s*[-–]\\s*\\d{1,5})?)?\\s*(?:(\\d{1,2})\\s*/\\s*(\\d{1,2})|([½¼¾⅓⅔⅛]))?\\s*");
     private static final Pattern WORD = Pattern.compile("([A-Za-z]+)\\.?\\s*(?:of\\s+)?");
 
     /** Grams or millilitres of a unit; US units after NIST SP 811, spoons by common practice. */
