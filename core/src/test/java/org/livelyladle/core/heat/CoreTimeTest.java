@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -105,6 +106,29 @@ class CoreTimeTest {
             double volumes = Thawing.of(problem).seconds(time -> 98, target);
             assertThat(volumes).as(shape + " to " + target).isCloseTo(series, within(0.01 * series));
         }
+    }
+
+    /**
+     * In broth that cools after a drop and recovers: later than in steady broth, sooner than in broth that stays cool;
+     * and a lumped slab follows dT/dt = h (Tb(t) - T) / (rho c a), stepped finely here.
+     */
+    @Test
+    void theBrothMayChangeItsTemperature() {
+        CoreProblem ball = problem("sphere", 5, 98, 70, 18);
+        DoubleUnaryOperator dip = second -> 98 - 13 * Math.exp(-second / 60);
+        double steady = Thawing.of(ball).seconds(second -> 98, 70);
+        double cool = Thawing.of(ball).seconds(second -> 85, 70);
+        assertThat(Thawing.of(ball).seconds(dip, 70)).isBetween(steady + 1, cool - 1);
+
+        CoreProblem lump = Records.with(problem("slab", 5, 98, 60, 8), "surfaceWPerM2K", 2.0);
+        DoubleUnaryOperator slow = second -> 98 - 30 * Math.exp(-second / 3000);
+        double celsius = 5;
+        double lumped = 0;
+        while (celsius < 60) {
+            celsius += 0.1 * 2.0 * (slow.applyAsDouble(lumped) - celsius) / (1050 * 3500 * 0.004);
+            lumped += 0.1;
+        }
+        assertThat(Thawing.of(lump).seconds(slow, 60)).isCloseTo(lumped, within(0.01 * lumped));
     }
 
     /**
