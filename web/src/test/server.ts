@@ -34,6 +34,7 @@ export const server = {
   /** What the heat model answers, and what it was asked last. */
   bench: {} as object,
   asked: {} as object,
+  boils: 100,
 }
 
 function fresh(): Partial<typeof server> {
@@ -63,6 +64,7 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
     server.asked = (await request.json()) as object
     return answer(200, server.bench)
   }
+  if (request.url.endsWith('/boiling-point')) return answer(200, { celsius: server.boils })
   if (request.url.endsWith('/market')) return answer(200, server.news)
   if (request.url.includes('/import/')) return answer(200, server.preview)
   if (request.url.endsWith('/events')) {

@@ -69,7 +69,7 @@ function take(): void {
         </ul>
         <p v-if="preview.rows.length === 0" class="quiet">The file has a header and no rows.</p>
       </div>
-      <div class="actions">
+      <div class="dialog-foot">
         <v-btn variant="outlined" @click="open = false">Leave it</v-btn>
         <v-btn color="primary" :disabled="good.length === 0" @click="take">
           Take in {{ counted(good.length) }}
@@ -80,23 +80,6 @@ function take(): void {
 </template>
 
 <style scoped>
-.file {
-  padding: 14px 0;
-  font: 500 15px var(--text);
-  color: inherit;
-}
-
-.file::file-selector-button {
-  font: 600 15px var(--text);
-  color: var(--ink);
-  background: transparent;
-  border: 1.5px solid var(--rim);
-  border-radius: 7px;
-  padding: 8px 14px;
-  margin-right: 12px;
-  cursor: pointer;
-}
-
 .rows {
   overflow: auto;
   display: grid;
@@ -107,12 +90,5 @@ ul {
   margin: 0;
   padding-left: 18px;
   font-size: 14.5px;
-}
-
-.actions {
-  display: flex;
-  justify-content: flex-end;
-  gap: 8px;
-  padding-top: 14px;
 }
 </style>

@@ -54,7 +54,7 @@ function freeze(fromFrozen: boolean): void {
       </div>
       <label class="size">
         <span
-          >Cut to <b>{{ mm }} mm</b>
+          >Size <b>{{ mm }} mm</b>
           <span v-if="item.sizePercent" class="quiet">, {{ item.sizePercent }} % of the usual</span></span
         >
         <input
@@ -77,7 +77,7 @@ function freeze(fromFrozen: boolean): void {
       </div>
       <div v-for="window in windows" :key="window.ready.id" class="window">
         <p class="quiet">{{ sideNames(window.sides) }} · {{ BASES[window.basis] }}</p>
-        <dl>
+        <dl class="facts">
           <div>
             <dt>ready</dt>
             <dd class="key"><FigureText :figure="window.ready" /></dd>
@@ -135,24 +135,6 @@ input {
   border-top: 1px solid var(--hair);
   padding-top: 10px;
   margin-top: 10px;
-}
-
-dl {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: end;
-  gap: 6px 22px;
-  margin: 6px 0;
-}
-
-dt {
-  font-size: 12px;
-  color: var(--soft);
-}
-
-dd {
-  margin: 0;
-  font-weight: 600;
 }
 
 .key {

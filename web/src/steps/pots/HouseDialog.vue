@@ -50,7 +50,7 @@ function keep(): void {
   <v-dialog v-model="open" max-width="520" scrollable @after-leave="emit('close')">
     <v-card>
       <h2>House and salt</h2>
-      <div class="body">
+      <div class="dialog-body">
         <div class="two">
           <label class="field">
             <span class="quiet">above sea level, m</span>
@@ -90,7 +90,7 @@ function keep(): void {
         </p>
         <p v-if="bad" class="unmet">{{ bad }}</p>
       </div>
-      <div class="actions">
+      <div class="dialog-foot">
         <v-btn variant="outlined" @click="open = false">Back</v-btn>
         <v-btn color="primary" :disabled="bad !== ''" @click="keep">Keep</v-btn>
       </div>
@@ -99,16 +99,6 @@ function keep(): void {
 </template>
 
 <style scoped>
-.body {
-  overflow: auto;
-  padding-top: 10px;
-}
-
-h3 {
-  font-size: 15px;
-  padding: 16px 0 6px;
-}
-
 .two {
   display: grid;
   grid-template-columns: 1fr 1fr;
@@ -121,12 +111,5 @@ h3 {
   gap: 10px;
   align-items: center;
   padding-bottom: 8px;
-}
-
-.actions {
-  display: flex;
-  justify-content: flex-end;
-  gap: 10px;
-  padding-top: 14px;
 }
 </style>

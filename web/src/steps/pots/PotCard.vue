@@ -85,7 +85,7 @@ function rename(event: Event): void {
     <div class="inside">
       <div>
         <PotSection v-model:side="shown" :pot="pot" />
-        <dl v-if="evening">
+        <dl v-if="evening" class="facts">
           <div>
             <dt>simmers at</dt>
             <dd><FigureText :figure="evening.setting" /> of full</dd>
@@ -158,23 +158,6 @@ function rename(event: Event): void {
   grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
   gap: 22px;
   padding: 12px 0 8px;
-}
-
-dl {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 18px;
-  margin: 4px 0 0;
-}
-
-dt {
-  font-size: 12px;
-  color: var(--soft);
-}
-
-dd {
-  margin: 0;
-  font-weight: 600;
 }
 
 @media (max-width: 839px) {

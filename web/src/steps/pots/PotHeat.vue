@@ -66,7 +66,7 @@ function keep(): void {
   <v-dialog v-model="open" max-width="620" scrollable @after-leave="emit('close')">
     <v-card>
       <h2>{{ pot.name }}</h2>
-      <div class="body">
+      <div class="dialog-body">
         <h3>What it is</h3>
         <div class="choice-row">
           <ChipChoice
@@ -150,7 +150,7 @@ function keep(): void {
         </div>
         <p v-if="bad" class="unmet">{{ bad }}</p>
       </div>
-      <div class="actions">
+      <div class="dialog-foot">
         <v-btn variant="outlined" @click="open = false">Back</v-btn>
         <v-btn color="primary" :disabled="bad !== ''" @click="keep">Keep</v-btn>
       </div>
@@ -159,22 +159,6 @@ function keep(): void {
 </template>
 
 <style scoped>
-.body {
-  overflow: auto;
-}
-
-h3 {
-  font-size: 15px;
-  padding: 14px 0 6px;
-}
-
-.choice-row {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px;
-}
-
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
@@ -190,12 +174,5 @@ h3 {
 .fields span {
   font-size: 13px;
   color: var(--soft);
-}
-
-.actions {
-  display: flex;
-  justify-content: flex-end;
-  gap: 10px;
-  padding-top: 14px;
 }
 </style>

@@ -53,7 +53,7 @@ function take(): void {
         @change="look"
       />
       <p v-if="problem" class="unmet" role="alert">{{ problem }}</p>
-      <div v-if="preview" class="body" role="status">
+      <div v-if="preview" class="dialog-body" role="status">
         <div class="fields">
           <label class="field">
             <span class="quiet">Name</span>
@@ -82,7 +82,7 @@ function take(): void {
           food.
         </p>
       </div>
-      <div class="actions">
+      <div class="dialog-foot">
         <v-btn variant="outlined" @click="open = false">Leave it</v-btn>
         <v-btn color="primary" :disabled="!preview" @click="take">Take it in</v-btn>
       </div>
@@ -91,16 +91,6 @@ function take(): void {
 </template>
 
 <style scoped>
-.file {
-  padding: 14px 0;
-  font: 500 15px var(--text);
-  color: inherit;
-}
-
-.body {
-  overflow: auto;
-}
-
 .fields {
   display: grid;
   grid-template-columns: 2fr 1fr 1fr;
@@ -109,12 +99,5 @@ function take(): void {
 
 ul {
   padding: 10px 0 10px 18px;
-}
-
-.actions {
-  display: flex;
-  justify-content: flex-end;
-  gap: 10px;
-  padding-top: 12px;
 }
 </style>

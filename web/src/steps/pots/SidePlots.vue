@@ -107,7 +107,7 @@ const DOSES = { WATER: 'water', RESERVE: 'reserve', SEASONED: 'seasoned' } as co
       </rect>
       <text x="40" y="207" class="end small">heat</text>
     </svg>
-    <dl>
+    <dl class="facts">
       <div>
         <dt>coolest</dt>
         <dd><FigureText :figure="evening.lowest" /></dd>
@@ -220,23 +220,6 @@ text {
 
 .flame {
   fill: var(--rim);
-}
-
-dl {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 18px;
-  margin: 4px 0 0;
-}
-
-dt {
-  font-size: 12px;
-  color: var(--soft);
-}
-
-dd {
-  margin: 0;
-  font-weight: 600;
 }
 
 .doses {

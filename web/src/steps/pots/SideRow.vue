@@ -137,6 +137,7 @@ function acceptSplash(guest: string): void {
 @media (max-width: 839px) {
   .side {
     grid-template-columns: minmax(0, 1fr) auto auto;
+    row-gap: 12px;
   }
 
   .top-up {

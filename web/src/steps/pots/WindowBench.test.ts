@@ -45,6 +45,12 @@ it('asks for the window of a cut, and again while a slider moves', async () => {
   await flushPromises()
   expect(server.asked).toMatchObject({ sizesMm: [4] })
 
+  server.boils = 91.6
+  await view.findAll('input[type=range]')[2]?.setValue(2500)
+  await flushPromises()
+  await flushPromises()
+  expect(server.asked).toMatchObject({ brothC: 89.5 })
+
   await view
     .findAll('button')
     .find((b) => b.text() === 'block')

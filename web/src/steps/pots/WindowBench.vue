@@ -20,9 +20,11 @@ import {
 
 /** Any cut, any shape and size, from any start in any broth: its core, when it is safe and ready, how it declines. */
 const emit = defineEmits<{ close: [] }>()
-const { plan, catalogue } = useOpenParty()
+const { brief, plan, catalogue } = useOpenParty()
 const open = ref(true)
 
+const USUAL_SALT_PERCENT = 0.9
+const COOLEST_C = 75
 const STARTS = [
   { value: '5', label: 'from the fridge' },
   { value: '20', label: 'from the table' },
@@ -53,6 +55,7 @@ const shape = ref(cut.value?.shape ?? 'SLAB')
 const sizes = ref([...(cut.value?.dimensionsMm ?? [2])])
 const start = ref<number>(cut.value ? startOf(cut.value) : 5)
 const broth = ref(98)
+const altitude = ref(brief.value.altitudeM ?? 0)
 const found = ref<BenchWindow>()
 const problem = ref('')
 const shapes = computed(() => (SHAPES.some((s) => s.value === cut.value?.shape) ? SHAPES : []))
@@ -79,6 +82,15 @@ const frame = computed(() => ({
   coldest: Math.min(0, start.value),
   hottest: 105,
 }))
+
+/** A simmer 2 K below the boil of lightly salted broth, so high up. */
+const climb = latest<{ altitudeM: number; saltPercent: number }, { celsius: number }>(
+  (place) => ask(api.POST('/api/heat/boiling-point', { body: place })),
+  ({ celsius }) => (broth.value = Math.max(COOLEST_C, Math.floor(2 * celsius - 4) / 2)),
+  (e) => (problem.value = e instanceof Error ? e.message : String(e)),
+)
+
+if (altitude.value !== 0) void climb({ altitudeM: altitude.value, saltPercent: USUAL_SALT_PERCENT })
 
 type Request = Parameters<typeof problemOf>
 const look = latest<Request, BenchWindow>(
@@ -147,13 +159,14 @@ watch(
           <g class="grid">
             <template v-for="c in [0, 20, 40, 60, 80, 100]" :key="c">
               <path :d="`M56 ${yAt(frame, c)}H634`" />
-              <text x="48" :y="yAt(frame, c) + 4" class="right">{{ c === 100 ? `${c} °C` : c }}</text>
+              <text x="48" :y="yAt(frame, c) + 4" class="right">{{ c }}</text>
             </template>
             <template v-for="t in ticks(frame.seconds)" :key="t">
               <path :d="`M${xAt(frame, t)} 246v5`" />
               <text :x="xAt(frame, t)" y="266" class="middle">{{ duration(t) }}</text>
             </template>
           </g>
+          <text x="60" y="11" class="axis">core, °C</text>
           <template v-if="found.safeCoreC">
             <path class="safe" :d="`M56 ${yAt(frame, found.safeCoreC)}H634`" />
             <text class="mark right" x="632" :y="yAt(frame, found.safeCoreC) - 5">
@@ -169,7 +182,7 @@ watch(
           <path class="ready" :d="`M${xAt(frame, found.ready)} 14V246`" />
           <text class="mark" :x="xAt(frame, found.ready) + 5" y="26">ready</text>
           <path class="ready" :d="`M${xAt(frame, found.overcooked)} 40V246`" />
-          <text class="mark right" :x="xAt(frame, found.overcooked) - 5" y="52">overcooked</text>
+          <text class="mark right" :x="xAt(frame, found.overcooked) - 5" y="212">overcooked</text>
           <path class="curve" :d="corePath(frame, found.points)" />
         </svg>
         <div v-if="shapes.length > 0" class="choice-row">
@@ -186,7 +199,20 @@ watch(
             <span
               >broth <b>{{ broth }} °C</b></span
             >
-            <input v-model.number="broth" type="range" min="75" max="102" step="1" />
+            <input v-model.number="broth" type="range" :min="COOLEST_C" max="102" step="0.5" />
+          </label>
+          <label>
+            <span
+              >that simmers at <b>{{ altitude }} m</b></span
+            >
+            <input
+              v-model.number="altitude"
+              type="range"
+              min="0"
+              max="4000"
+              step="100"
+              @input="climb({ altitudeM: altitude, saltPercent: USUAL_SALT_PERCENT })"
+            />
           </label>
           <label>
             <span
@@ -250,7 +276,8 @@ svg {
   fill: none;
 }
 
-.grid text {
+.grid text,
+.axis {
   font: 400 12.5px var(--text);
   fill: var(--soft);
 }
@@ -310,7 +337,7 @@ circle {
 
 .sliders {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
   gap: 6px 24px;
 }
 
@@ -322,6 +349,7 @@ input {
   accent-color: var(--rim);
   min-height: 40px;
   width: 100%;
+  margin: 0;
 }
 
 .gap {
@@ -333,8 +361,10 @@ input {
     overflow: visible;
   }
 
-  .grid text {
-    font-size: 19px;
+  .grid text,
+  .axis,
+  .mark {
+    font-size: 21px;
   }
 
   .gap {
