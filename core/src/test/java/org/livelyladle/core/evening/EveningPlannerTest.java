@@ -96,12 +96,12 @@ class EveningPlannerTest {
         }
     }
 
-    /** Level and salt are what was there, what came and what went: nothing is lost to rounding. */
+    /** The level simulated is what was there, what came and what went: nothing is lost to rounding. */
     @Test
     void massIsConserved() {
         Planned planned = planned(briefs.build());
         for (SideEvening side : planned.plan().evening().pots().get(0).sides()) {
-            for (String id : List.of("evening.level.", "evening.salt.", "evening.reserve.", "evening.water.")) {
+            for (String id : List.of("evening.level.", "evening.reserve.", "evening.water.")) {
                 Working working = planned.ledger().working(id + side.side()).orElseThrow();
                 assertThat(working.evaluated())
                         .as(id)
