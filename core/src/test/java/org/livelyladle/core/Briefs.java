@@ -1,5 +1,6 @@
 package org.livelyladle.core;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -10,6 +11,7 @@ import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Deal;
 import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Doneness;
@@ -46,6 +48,7 @@ public final class Briefs {
 
     public static final LocalDateTime SIT_DOWN = LocalDateTime.of(2026, 11, 28, 19, 0);
     public static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
+    public static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     public List<Guest> guests = new ArrayList<>();
     public List<Pot> pots = new ArrayList<>();
@@ -58,6 +61,8 @@ public final class Briefs {
     public List<String> sauceBar = new ArrayList<>();
     public List<OwnIngredient> own = new ArrayList<>();
     public List<OwnBroth> ownBroths = new ArrayList<>();
+    public List<Cook> cooks = new ArrayList<>();
+    public List<Shop> shops = new ArrayList<>(List.of(Shop.of("shop", "Shop", SIT_DOWN.minusDays(1))));
     public @Nullable Integer altitudeM;
     public @Nullable Kitchen kitchen;
     public Decisions decisions = Decisions.none();
@@ -126,10 +131,10 @@ public final class Briefs {
                 pots,
                 menu.stream().map(MenuItem::of).toList(),
                 sauces.stream().map(SauceChoice::new).toList(),
-                List.of(Shop.of("shop", "Shop", SIT_DOWN.minusDays(1))),
+                shops,
                 new PriceSnapshot(TODAY, offers, deals),
                 pantry,
-                List.of(),
+                cooks,
                 decisions,
                 extras,
                 sauceBar,

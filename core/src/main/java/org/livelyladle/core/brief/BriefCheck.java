@@ -156,6 +156,10 @@ public final class BriefCheck {
         decisions.offers().forEach(pin -> ingredient(pin.ingredient(), "decisions.offers.ingredient"));
         Objects.requireNonNullElse(decisions.trades(), List.<Decisions.Trade>of())
                 .forEach(this::trade);
+        Set<String> cooks = ids(brief.cooks(), Cook::id);
+        decisions.tasks().stream()
+                .filter(pin -> pin.cook() != null)
+                .forEach(pin -> Check.known(pin.cook(), cooks, "decisions.tasks.cook", "a cook of this party"));
         decisions.splashes().forEach(choice -> {
             Check.known(choice.guest(), guests, "decisions.splashes.guest", "a guest of this party");
             Check.known(choice.pot(), pots, "decisions.splashes.pot", "a pot of this party");

@@ -1,9 +1,76 @@
 package org.livelyladle.core.brief;
 
-/** A pair of hands in the kitchen. */
-public record Cook(String id, String name) {
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.Collection;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.catalogue.Skill;
+
+/**
+ * A pair of hands in the kitchen.
+ *
+ * @param helper gets only what is handed over; false when left out
+ * @param skills what may be asked of this cook; everything when left out
+ * @param from no earlier on any day, local time; {@link #USUAL_FROM} when left out
+ * @param until no later on any day but the party's, local time; {@link #USUAL_UNTIL} when left out
+ * @param busy when this cook is away; never when left out
+ */
+public record Cook(
+        String id,
+        String name,
+        @Nullable Boolean helper,
+        @Nullable List<Skill> skills,
+        @Nullable LocalTime from,
+        @Nullable LocalTime until,
+        @Nullable List<Busy> busy) {
+    /** Nobody is asked to begin before; memory. */
+    public static final LocalTime USUAL_FROM = LocalTime.of(8, 0);
+
+    /** Nobody is asked to go on after; memory. */
+    public static final LocalTime USUAL_UNTIL = LocalTime.of(22, 30);
+
+    private static final int MOST_BUSY = 300;
+
     public Cook {
         Check.id(id, "id");
         name = Check.text(name, "name", 40);
+        skills = skills == null ? null : Check.distinct(skills, "skills", Skill.values().length, skill -> skill);
+        if (!(from == null ? USUAL_FROM : from).isBefore(until == null ? USUAL_UNTIL : until)) {
+            throw new InvalidInputException("until", until == null ? USUAL_UNTIL : until, "a time after " + from);
+        }
+        busy = Check.distinct(busy, "busy", MOST_BUSY, away -> away);
+    }
+
+    /** A cook who does everything at any time of the day. */
+    public static Cook of(String id, String name) {
+        return new Cook(id, name, null, null, null, null, null);
+    }
+
+    /** Away from one local time of the party's zone until another. */
+    public record Busy(LocalDateTime from, LocalDateTime until, String what) {
+        public Busy {
+            Check.present(from, "from");
+            if (!Check.present(until, "until").isAfter(from)) {
+                throw new InvalidInputException("until", until, "a time after " + from);
+            }
+            what = Check.text(what, "what", 80);
+        }
+    }
+
+    public boolean isHelper() {
+        return Boolean.TRUE.equals(helper);
+    }
+
+    public boolean can(Collection<Skill> asked) {
+        return skills == null || skills.containsAll(asked);
+    }
+
+    public LocalTime fromOrUsual() {
+        return from == null ? USUAL_FROM : from;
+    }
+
+    public LocalTime untilOrUsual() {
+        return until == null ? USUAL_UNTIL : until;
     }
 }

@@ -33,6 +33,20 @@ public record Decisions(
                 .findFirst();
     }
 
+    public Optional<TaskPin> task(String id) {
+        return tasks.stream().filter(pin -> pin.task().equals(id)).findFirst();
+    }
+
+    /** These decisions, with a task handed to a cook. */
+    public Decisions handing(String task, String cook) {
+        TaskPin old = task(task).orElse(new TaskPin(task, null, cook, null));
+        TaskPin pin = new TaskPin(task, old.minutesBefore(), cook, old.minutes());
+        List<TaskPin> pins = Stream.concat(
+                        tasks.stream().filter(other -> !other.task().equals(task)), Stream.of(pin))
+                .toList();
+        return new Decisions(portions, offers, pins, drops, splashes, trades);
+    }
+
     /** These decisions and one more trade. */
     public Decisions trading(Trade trade) {
         List<Trade> more = Stream.concat(Stream.ofNullable(trades).flatMap(List::stream), Stream.of(trade))
@@ -61,11 +75,34 @@ public record Decisions(
         }
     }
 
-    /** Start a task so many minutes before sitting down [min]. */
-    public record TaskPin(String task, int minutesBefore) {
+    /**
+     * What the host decided of a prep task; one of the three at least.
+     *
+     * @param minutesBefore start it so many minutes before sitting down [min]
+     * @param cook who does it
+     * @param minutes how long it takes here [min]
+     */
+    public record TaskPin(
+            String task,
+            @Nullable Integer minutesBefore,
+            @Nullable String cook,
+            @Nullable Integer minutes) {
+        public static final int LONGEST_MINUTES = 48 * 60;
+
         public TaskPin {
             Check.id(task, "task");
-            Check.range(minutesBefore, "minutesBefore", 0, 7 * 24 * 60);
+            if (minutesBefore != null) {
+                Check.range(minutesBefore, "minutesBefore", 0, 7 * 24 * 60);
+            }
+            if (cook != null) {
+                Check.id(cook, "cook");
+            }
+            if (minutes != null) {
+                Check.range(minutes, "minutes", 1, LONGEST_MINUTES);
+            }
+            if (minutesBefore == null && cook == null && minutes == null) {
+                throw new InvalidInputException("minutesBefore", "missing", "minutesBefore, cook or minutes");
+            }
         }
     }
 

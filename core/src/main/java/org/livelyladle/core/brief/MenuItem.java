@@ -7,9 +7,13 @@ import org.jspecify.annotations.Nullable;
  *
  * @param fromFrozen put in straight from the freezer although the cut is meant thawed
  * @param sizePercent how thick this host cuts it, against the catalogue's size [%]; 100 when left out
+ * @param ready bought ready for the table: nothing but setting out; false when left out
  */
 public record MenuItem(
-        String cut, boolean fromFrozen, @Nullable Integer sizePercent) {
+        String cut,
+        boolean fromFrozen,
+        @Nullable Integer sizePercent,
+        @Nullable Boolean ready) {
     private static final int USUAL = 100;
 
     public MenuItem {
@@ -21,7 +25,11 @@ public record MenuItem(
     }
 
     public static MenuItem of(String cut) {
-        return new MenuItem(cut, false, null);
+        return new MenuItem(cut, false, null, null);
+    }
+
+    public boolean isReady() {
+        return Boolean.TRUE.equals(ready);
     }
 
     /** Every dimension of the cut against the catalogue's [1]. */

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.catalogue.Station;
 import org.livelyladle.core.measure.Mark;
 
 /**
@@ -55,7 +56,7 @@ public record OwnBroth(
         }
     }
 
-    /** A step and how long it takes [min]; whether somebody has to stand by. */
+    /** A step and how long it takes [min]; whether somebody has to stand by. It is taken to need a ring. */
     public record OwnStep(String text, double minutes, boolean passive) {
         public OwnStep {
             text = Check.text(text, "text", 300);
@@ -72,7 +73,7 @@ public record OwnBroth(
         List<Broth.BrothStep> made = new ArrayList<>();
         for (OwnStep step : steps) {
             made.add(new Broth.BrothStep(
-                    "step-" + (made.size() + 1), step.text(), step.minutes(), 0, step.passive(), ""));
+                    "step-" + (made.size() + 1), step.text(), step.minutes(), 0, step.passive(), Station.RING, ""));
         }
         return new Broth(
                 id,

@@ -88,7 +88,14 @@ public record Broth(
      * @param minutes time for any amount [min]
      * @param minutesPerLitre time added by each litre [min/l]
      * @param passive true when nobody has to stand by
+     * @param at what it takes up
      */
     public record BrothStep(
-            String id, String text, double minutes, double minutesPerLitre, boolean passive, String caution) {}
+            String id,
+            String text,
+            double minutes,
+            double minutesPerLitre,
+            boolean passive,
+            Station at,
+            String caution) {}
 }

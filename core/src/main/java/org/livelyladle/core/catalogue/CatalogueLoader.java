@@ -80,6 +80,10 @@ final class CatalogueLoader {
                 row.number("minutes", 0, 1440),
                 row.number("minutesPerKg", 0, 240),
                 row.yesNo("passive"),
+                row.oneOf("at", Station.class),
+                row.yesNo("knife"),
+                row.whole("handsMinutes", 0, 60),
+                row.whole("keepsMinutes", 0, 10_080),
                 row.raw("caution"),
                 row.mark());
     }
@@ -180,6 +184,7 @@ final class CatalogueLoader {
                     step.number("minutes", 0, 1440),
                     step.number("minutesPerLitre", 0, 120),
                     step.yesNo("passive"),
+                    step.oneOf("at", Station.class),
                     step.raw("caution")));
         }
         String id = unique(row, otherIds);

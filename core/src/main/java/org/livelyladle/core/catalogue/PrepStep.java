@@ -9,6 +9,10 @@ import org.livelyladle.core.measure.Mark;
  * @param minutes time for any amount [min]
  * @param minutesPerKg time added by each kilogram [min/kg]
  * @param passive true when nobody has to stand by
+ * @param at what it takes up
+ * @param knife true when it takes a sharp knife
+ * @param handsMinutes what a passive step asks of somebody at its start [min]
+ * @param keepsMinutes how long what it leaves may wait for what follows [min]
  */
 public record PrepStep(
         String id,
@@ -17,5 +21,9 @@ public record PrepStep(
         double minutes,
         double minutesPerKg,
         boolean passive,
+        Station at,
+        boolean knife,
+        int handsMinutes,
+        int keepsMinutes,
         String caution,
         Mark mark) {}

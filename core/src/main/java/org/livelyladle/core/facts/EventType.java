@@ -10,8 +10,12 @@ public enum EventType {
     SOLD_OUT,
     /** Subject: offer id that is there after all. */
     BACK_ON_SHELF,
+    /** Subject: task id. Begun, or gone on with after a pause. */
+    TASK_STARTED,
+    /** Subject: task id. */
+    TASK_PAUSED,
     /** Subject: task id. */
     TASK_DONE,
-    /** Subject: task id. */
+    /** Subject: task id. Not done after all, or not begun. */
     TASK_REOPENED
 }

@@ -2,6 +2,7 @@ package org.livelyladle.core.plan;
 
 import static java.util.Objects.requireNonNull;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
@@ -25,6 +26,7 @@ import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.portions.PortionPlanner;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.prep.Prep;
+import org.livelyladle.core.prep.PrepInputs;
 import org.livelyladle.core.prep.PrepPlanner;
 import org.livelyladle.core.purchases.PurchasePlanner;
 import org.livelyladle.core.purchases.Purchases;
@@ -43,10 +45,10 @@ public final class Planner {
     }
 
     /**
-     * @param asOf the day the plan is looked at, against which prices are judged old
+     * @param asOf the moment the plan is looked at, against which prices are judged old and prep late
      * @throws org.livelyladle.core.brief.InvalidInputException when the brief does not fit the catalogue
      */
-    public Planned plan(Brief brief, Facts facts, LocalDate asOf) {
+    public Planned plan(Brief brief, Facts facts, Instant asOf) {
         requireNonNull(facts, "facts");
         requireNonNull(asOf, "asOf");
         Catalogue catalogue = requireNonNull(brief, "brief").extend(builtIn);
@@ -63,7 +65,8 @@ public final class Planner {
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
         Purchases purchases =
                 new PurchasePlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces, extras);
-        Prep prep = new PrepPlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces, extras);
+        PrepInputs inputs = new PrepInputs(portions, broths, sauces, extras, purchases);
+        Prep prep = new PrepPlanner(brief, catalogue, facts, asOf, inputs, ledger).plan();
         Plan plan = new Plan(
                 portions,
                 broths,
@@ -75,7 +78,7 @@ public final class Planner {
                 purchases,
                 prep,
                 new EquipmentPlanner(brief, catalogue, ledger).plan(portions, evening, sauces, extras),
-                new CautionFinder(brief, catalogue, portions, asOf).find(),
+                new CautionFinder(brief, catalogue, portions, LocalDate.ofInstant(asOf, brief.zoneId())).find(),
                 new UnmetFinder(
                                 brief,
                                 catalogue,

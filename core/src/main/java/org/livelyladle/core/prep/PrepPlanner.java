@@ -1,170 +1,220 @@
 package org.livelyladle.core.prep;
 
+import static org.livelyladle.core.measure.Operation.DIFFERENCE;
 import static org.livelyladle.core.measure.Operation.GIVEN;
 import static org.livelyladle.core.measure.Operation.MAXIMUM;
+import static org.livelyladle.core.measure.Operation.MINIMUM;
+import static org.livelyladle.core.measure.Operation.ROUND_UP;
 import static org.livelyladle.core.measure.Operation.SUM;
 
-import java.time.LocalDateTime;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.IntStream;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.brief.Decisions.TaskPin;
-import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.catalogue.Catalogue;
-import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Term;
-import org.livelyladle.core.portions.Portions;
-import org.livelyladle.core.sauces.Sauces;
 
-/** Chains the steps backwards from sitting down, each as late as it may start. Hands are not limited. */
+/** Turns the schedule of a moment into tasks with their figures. */
 public final class PrepPlanner {
-    private final Brief brief;
-    private final Catalogue catalogue;
-    private final Facts facts;
+    private final Scheduled plan;
+    private final Links links;
+    private final Reasons reasons;
     private final Ledger ledger;
-    private final KitchenText text;
-    private final List<PrepTask> tasks = new ArrayList<>();
-    private final List<Prep.BeatenPin> beaten = new ArrayList<>();
 
-    public PrepPlanner(Brief brief, Catalogue catalogue, Facts facts, Ledger ledger, KitchenText text) {
-        this.brief = brief;
-        this.catalogue = catalogue;
-        this.facts = facts;
+    /** @param asOf the moment it is looked at; what has not begun by then can begin then at the earliest */
+    public PrepPlanner(Brief brief, Catalogue catalogue, Facts facts, Instant asOf, PrepInputs inputs, Ledger ledger) {
+        this.plan = Scheduled.of(brief, catalogue, facts, asOf, inputs);
+        this.links = new Links(plan);
+        this.reasons = new Reasons(plan, links);
         this.ledger = ledger;
-        this.text = text;
     }
 
-    public Prep plan(Portions portions, Broths broths, Sauces sauces, Extras extras) {
-        new ChainBuilder(brief, catalogue, text)
-                .build(portions, broths, sauces, extras)
-                .forEach(this::chain);
-        tasks.sort(
-                Comparator.comparing((PrepTask task) -> -task.before().value()).thenComparing(PrepTask::id));
+    /** When all would be done [min from sitting down]. */
+    public static int readyMinute(Brief brief, Catalogue catalogue, Facts facts, Instant asOf, PrepInputs inputs) {
+        return Scheduled.of(brief, catalogue, facts, asOf, inputs).end();
+    }
+
+    public Prep plan() {
+        List<PrepTask> tasks = IntStream.range(0, plan.slots().length)
+                .mapToObj(this::task)
+                .sorted(Comparator.comparing(PrepTask::startsAt).thenComparing(PrepTask::id))
+                .toList();
+        List<PrepTask> own = tasks.stream().filter(task -> !task.fixed()).toList();
         double begins =
-                tasks.stream().mapToDouble(task -> task.before().value()).max().orElse(0);
+                own.stream().mapToDouble(task -> task.before().value()).max().orElse(0);
         Figure first = minutes("prep.begins", begins)
-                .by(
-                        "Prep begins",
-                        "The earliest of all latest starts",
-                        MAXIMUM,
-                        () -> tasks.stream()
-                                .map(task -> Term.of(task.what(), task.before()))
-                                .toList());
-        List<PrepTask> active = tasks.stream().filter(task -> !task.passive()).toList();
-        double hands =
-                active.stream().mapToDouble(task -> task.minutes().value()).sum();
-        Figure handsOn = minutes("prep.hands", hands)
-                .by(
-                        "Hands-on time",
-                        "All tasks somebody stands by",
-                        SUM,
-                        () -> active.stream()
-                                .map(task -> Term.of(task.what(), task.minutes()))
-                                .toList());
-        return new Prep(first, handsOn, tasks, beaten);
+                .by("Prep begins", "The earliest of all starts", MAXIMUM, () -> own.stream()
+                        .map(task -> Term.of(task.what(), task.before()))
+                        .toList());
+        Figure handsOn = hands("prep.hands", "Hands-on time", own);
+        return new Prep(
+                first,
+                handsOn,
+                ready(own),
+                plan.clock().local(plan.end()),
+                cooks(own),
+                tasks,
+                new ProblemFinder(plan, reasons).find(),
+                beatenPins());
     }
 
-    private void chain(Chain chain) {
-        @Nullable Figure next = null;
-        for (int i = chain.steps().size() - 1; i >= 0; i--) {
-            Chain.Step step = chain.steps().get(i);
-            List<String> after =
-                    i == 0 ? List.of() : List.of(chain.steps().get(i - 1).id());
-            PrepTask task = task(chain, step, after, next);
-            tasks.add(task);
-            next = task.before();
-        }
+    private Figure hands(String id, String title, List<PrepTask> tasks) {
+        double hands = tasks.stream().mapToInt(PrepTask::hands).sum();
+        return minutes(id, hands)
+                .by(title, "Time somebody is at each task", SUM, () -> tasks.stream()
+                        .filter(task -> task.hands() > 0)
+                        .map(task -> given(task.what(), task.hands(), ""))
+                        .toList());
     }
 
-    private PrepTask task(Chain chain, Chain.Step step, List<String> after, @Nullable Figure next) {
-        Figure minutes = minutes("minutes." + step.id(), step.minutes())
-                .by(
-                        step.what(),
+    private Figure ready(List<PrepTask> tasks) {
+        int end = plan.end();
+        String text = KitchenText.minutes(Math.abs(end)) + (end > 0 ? " after" : " before");
+        return ledger.figure("prep.ready", -end, "min", text)
+                .by("All is done", "The last end, counted back from sitting down", MINIMUM, () -> {
+                    List<Term> terms = new ArrayList<>();
+                    terms.add(Term.of(
+                            "your buffer",
+                            plan.brief().bufferMinutes(),
+                            "min",
+                            KitchenText.minutes(plan.brief().bufferMinutes()),
+                            "",
+                            Mark.HOST));
+                    IntStream.range(0, plan.slots().length)
+                            .filter(i -> !plan.project().job(i).isFixed()
+                                    && !plan.progress().isDone(i))
+                            .forEach(i -> terms.add(given(
+                                    plan.project().job(i).what(), -plan.slots()[i].end(), "")));
+                    return terms;
+                });
+    }
+
+    private List<Prep.CookShare> cooks(List<PrepTask> own) {
+        return plan.crew().cooks.stream()
+                .map(cook -> new Prep.CookShare(
+                        cook.id(),
+                        cook.name(),
+                        cook.isHelper(),
+                        hands("prep.hands." + cook.id(), "At it: " + cook.name(), of(cook, own))))
+                .toList();
+    }
+
+    private static List<PrepTask> of(Cook cook, List<PrepTask> tasks) {
+        return tasks.stream().filter(task -> cook.id().equals(task.cook())).toList();
+    }
+
+    private PrepTask task(int i) {
+        Job job = plan.project().job(i);
+        Slot slot = plan.slots()[i];
+        Progress.Touched touched = plan.progress().of(i);
+        PrepTask.State state = touched == null ? PrepTask.State.PLANNED : touched.state();
+        Figure minutes = length(job);
+        return new PrepTask(
+                job.id(),
+                job.group(),
+                job.what(),
+                job.amount(),
+                job.tool(),
+                minutes,
+                before(job, slot),
+                slack(job, i),
+                plan.clock().local(slot.start()),
+                plan.clock().local(slot.end()),
+                plan.clock().local(plan.planned()[i].start()),
+                slot.cook() == Slot.NOBODY ? null : plan.crew().cooks.get(slot.cook()).id(),
+                job.hands(),
+                job.at(),
+                slot.unit(),
+                job.litres(),
+                job.isFixed(),
+                plan.brief().decisions().task(job.id()).isPresent(),
+                links.isCritical(i),
+                state,
+                state == PrepTask.State.DONE ? 0 : left(i, slot, state),
+                job.after(),
+                job.caution(),
+                reasons.of(i));
+    }
+
+    private int left(int i, Slot slot, PrepTask.State state) {
+        return state == PrepTask.State.RUNNING
+                ? slot.end() - Math.max(slot.start(), slot.end() - plan.project().job(i).minutes())
+                : slot.end() - slot.start();
+    }
+
+    private Figure length(Job job) {
+        Ledger.Draft draft = minutes("minutes." + job.id(), job.minutes());
+        return job.ownTime() || job.isFixed()
+                ? draft.by(
+                        job.what(),
                         "How long it takes",
                         GIVEN,
+                        () -> List.of(given(job.ownTime() ? "your time" : job.rule(), job.minutes(), "")))
+                : draft.by(
+                        job.what(),
+                        "How long it takes, in whole minutes",
+                        ROUND_UP,
                         () -> List.of(Term.of(
-                                step.working(),
-                                step.minutes(),
+                                job.rule() + (job.amount().isEmpty() ? "" : ", " + job.amount()),
+                                job.exactMinutes(),
                                 "min",
-                                KitchenText.minutes(step.minutes()),
+                                KitchenText.number(job.exactMinutes(), 1) + " min",
                                 "usual times",
                                 Mark.MEMORY)));
-        Term end = next == null
-                ? Term.of(
-                        chain.endLabel(),
-                        chain.endsBefore(),
-                        "min",
-                        KitchenText.minutes(chain.endsBefore()),
-                        "",
-                        Mark.HOST)
-                : Term.of("the next step starts", next);
-        double latest = end.value() + step.minutes();
-        Optional<TaskPin> pin = pin(step, latest);
-        Figure before = pin.isPresent() ? pinned(step, pin.get()) : latest(step, minutes, end, latest);
-        LocalDateTime startsAt = brief.sitDown().minusSeconds(Math.round(before.value() * 60));
-        return new PrepTask(
-                step.id(),
-                chain.group(),
-                step.what(),
-                step.amount(),
-                step.tool(),
-                minutes,
-                before,
-                startsAt,
-                step.passive(),
-                step.caution(),
-                after,
-                facts.doneTasks().contains(step.id()),
-                pin.isPresent());
     }
 
-    /** The host's pin, unless what follows could then not be ready in time. */
-    private Optional<TaskPin> pin(Chain.Step step, double latest) {
-        Optional<TaskPin> pin = brief.decisions().tasks().stream()
-                .filter(p -> p.task().equals(step.id()))
-                .findFirst();
-        if (pin.isPresent() && pin.get().minutesBefore() < latest) {
-            beaten.add(new Prep.BeatenPin(
-                    step.id(),
-                    step.what(),
-                    pin.get().minutesBefore(),
-                    latest,
-                    "what follows would not be ready in time"));
-            return Optional.empty();
-        }
-        return pin;
-    }
-
-    private Figure latest(Chain.Step step, Figure minutes, Term end, double latest) {
-        return minutes("before." + step.id(), latest)
+    private Figure before(Job job, Slot slot) {
+        return ledger.figure(
+                        "before." + job.id(), -slot.start(), "min", KitchenText.minutes(Math.max(0, -slot.start())))
                 .by(
-                        step.what() + ": latest start",
-                        "Counted back from sitting down: end + how long it takes",
+                        job.what() + ": start",
+                        "Counted back from sitting down: end + from start to end",
                         SUM,
-                        () -> List.of(end, Term.of("how long it takes", minutes)));
+                        () -> List.of(
+                                given("its end", -slot.end(), ""),
+                                given("from start to end", slot.end() - slot.start(), "")));
     }
 
-    private Figure pinned(Chain.Step step, TaskPin pin) {
-        return minutes("before." + step.id(), pin.minutesBefore())
+    private Figure slack(Job job, int i) {
+        int slack = links.slack(i);
+        int start = plan.slots()[i].start();
+        return minutes("slack." + job.id(), slack)
                 .by(
-                        step.what() + ": start",
-                        "Pinned by you",
-                        GIVEN,
-                        () -> List.of(Term.of(
-                                "pin",
-                                pin.minutesBefore(),
-                                "min",
-                                KitchenText.minutes(pin.minutesBefore()),
-                                "your pin",
-                                Mark.HOST)));
+                        job.what() + ": could wait",
+                        "Latest start with all else in time, less its start",
+                        DIFFERENCE,
+                        () -> List.of(given("its start", -start, ""), given("latest start", -start - slack, "")));
+    }
+
+    private static Term given(String label, int minutes, String source) {
+        return Term.of(label, minutes, "min", KitchenText.number(minutes, 0) + " min", source, Mark.COMPUTED);
+    }
+
+    private List<Prep.BeatenPin> beatenPins() {
+        List<Prep.BeatenPin> beaten = new ArrayList<>();
+        for (int i = 0; i < plan.planned().length; i++) {
+            Job job = plan.project().job(i);
+            int start = plan.planned()[i].start();
+            if (job.pinnedAt() != null && job.pinnedAt() != start) {
+                beaten.add(new Prep.BeatenPin(
+                        job.id(),
+                        job.what(),
+                        -job.pinnedAt(),
+                        -start,
+                        start < job.pinnedAt()
+                                ? "what follows would not be ready in time, or nobody is free then"
+                                : "what it waits for is not there by then"));
+            }
+        }
+        return beaten;
     }
 
     private Ledger.Draft minutes(String id, double minutes) {

@@ -2,6 +2,8 @@ package org.livelyladle.core.prep;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.catalogue.Station;
 import org.livelyladle.core.measure.Figure;
 
 /**
@@ -10,11 +12,22 @@ import org.livelyladle.core.measure.Figure;
  * @param what the task in a few words
  * @param amount how much; empty where no amount applies
  * @param minutes how long it takes [min]
- * @param before latest start, counted back from sitting down [min]
- * @param startsAt the same as local time
- * @param passive nobody has to stand by
+ * @param before its start, counted back from sitting down [min]
+ * @param slack how much later it could start with all else still done in time [min]
+ * @param startsAt local time; when it was begun, once it is
+ * @param endsAt local time
+ * @param plannedAt when it would start had nothing happened yet, local time
+ * @param cook who does it; null for what needs nobody
+ * @param hands so long from its start somebody is at it [min]
+ * @param at what it takes up
+ * @param unit which of several boards, rings, sinks or ovens, from 0
+ * @param litres room it takes in fridge or freezer [l]
+ * @param fixed an appointment, which nothing moves
+ * @param pinned the host decided its time, its cook or how long it takes
+ * @param critical on the chain that leaves no room
+ * @param left of it to do; 0 once done [min]
  * @param after ids of the tasks it waits for
- * @param pinned its time was set by the host
+ * @param why why then
  */
 public record PrepTask(
         String id,
@@ -24,19 +37,39 @@ public record PrepTask(
         String tool,
         Figure minutes,
         Figure before,
+        Figure slack,
         LocalDateTime startsAt,
-        boolean passive,
-        String caution,
+        LocalDateTime endsAt,
+        LocalDateTime plannedAt,
+        @Nullable String cook,
+        int hands,
+        Station at,
+        int unit,
+        int litres,
+        boolean fixed,
+        boolean pinned,
+        boolean critical,
+        State state,
+        int left,
         List<String> after,
-        boolean done,
-        boolean pinned) {
+        String caution,
+        String why) {
 
     /** What a task belongs to. */
     public enum Group {
+        SHOPPING,
         BROTH,
         CUT,
         SAUCE,
         TABLE
+    }
+
+    /** How far it is. */
+    public enum State {
+        PLANNED,
+        RUNNING,
+        PAUSED,
+        DONE
     }
 
     public PrepTask {

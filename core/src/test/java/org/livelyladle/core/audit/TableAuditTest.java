@@ -19,7 +19,7 @@ class TableAuditTest {
     private final Catalogue catalogue = Catalogue.builtIn();
     private final Brief brief = Briefs.plain().build();
     private final Plan plan =
-            Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY).plan();
+            Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW).plan();
 
     private List<String> rulesBroken(Brief brief, List<Drop> drops) {
         TablePlan t = plan.table();

@@ -14,7 +14,7 @@ class BriefTest {
     @Test
     void aFrozenRawCutWithoutItsOwnTimeIsRefused() {
         Brief plain = Briefs.plain().build();
-        Brief frozen = Records.with(plain, "menu", List.of(new MenuItem("mussel.whole", true, null)));
+        Brief frozen = Records.with(plain, "menu", List.of(new MenuItem("mussel.whole", true, null, null)));
 
         assertThatThrownBy(() -> BriefCheck.check(frozen, Catalogue.builtIn()))
                 .isInstanceOf(InvalidInputException.class)
@@ -25,7 +25,7 @@ class BriefTest {
     @Test
     void aRawCutWhoseHeatingIsComputedMayGoInFrozen() {
         BriefCheck.check(
-                Records.with(Briefs.plain().build(), "menu", List.of(new MenuItem("prawn.peeled", true, null))),
+                Records.with(Briefs.plain().build(), "menu", List.of(new MenuItem("prawn.peeled", true, null, null))),
                 Catalogue.builtIn());
     }
 

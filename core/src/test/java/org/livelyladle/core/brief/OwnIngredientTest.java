@@ -27,7 +27,7 @@ class OwnIngredientTest {
     }
 
     private Plan plan() {
-        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.NOW).plan();
     }
 
     @Test

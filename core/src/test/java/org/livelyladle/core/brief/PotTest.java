@@ -74,7 +74,7 @@ class PotTest {
         Briefs briefs = Briefs.plain();
         briefs.pots.add(Records.with(Briefs.pot("far", 3000, "kelp-shiitake"), "reachedBy", List.of("ben")));
         var plan = Briefs.PLANNER
-                .plan(briefs.build(), org.livelyladle.core.facts.Facts.none(), Briefs.TODAY)
+                .plan(briefs.build(), org.livelyladle.core.facts.Facts.none(), Briefs.NOW)
                 .plan();
 
         assertThat(plan.table().sides())

@@ -17,7 +17,7 @@ class BrothPlannerTest {
 
     private Broths plan() {
         return Briefs.PLANNER
-                .plan(briefs.build(), Facts.none(), Briefs.TODAY)
+                .plan(briefs.build(), Facts.none(), Briefs.NOW)
                 .plan()
                 .broths();
     }
@@ -38,7 +38,7 @@ class BrothPlannerTest {
     void twoSidesOfOneBrothAreMadeTogether() {
         briefs.pots.set(0, Briefs.pot("pot", 4000, "kelp-shiitake", "kelp-shiitake"));
         Plan plan =
-                Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
+                Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.NOW).plan();
         BrothNeed need = plan.broths().needs().get(0);
         double reserves = plan.evening().reserves().values().stream()
                 .mapToDouble(Figure::value)
@@ -57,7 +57,7 @@ class BrothPlannerTest {
     @ValueSource(longs = {30, 31, 32, 33, 34, 35})
     void volumesAddUp(long seed) {
         Plan plan = Briefs.PLANNER
-                .plan(Briefs.random(seed), Facts.none(), Briefs.TODAY)
+                .plan(Briefs.random(seed), Facts.none(), Briefs.NOW)
                 .plan();
         double filled = plan.broths().sides().stream()
                 .mapToDouble(side -> side.fill().value())
@@ -87,7 +87,7 @@ class BrothPlannerTest {
     }
 
     private Plan planned() {
-        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.NOW).plan();
     }
 
     /** Two broths from one base: as much of it as both take, bought for, and made before either. */

@@ -13,7 +13,7 @@ class EquipmentPlannerTest {
     private final Briefs briefs = Briefs.plain();
 
     private Map<String, Double> counts() {
-        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan().equipment().stream()
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.NOW).plan().equipment().stream()
                 .collect(Collectors.toMap(Equipment::name, item -> item.count().value()));
     }
 

@@ -39,7 +39,7 @@ class EveningPlannerTest {
     private final Briefs briefs = Briefs.plain();
 
     private static Planned planned(Brief brief) {
-        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY);
+        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW);
     }
 
     private Evening evening() {
@@ -241,7 +241,8 @@ class EveningPlannerTest {
 
     @Test
     void twoPlatesOnOneFuseAreTooMuch() {
-        briefs.kitchen = new Kitchen(2000, List.of(new Kitchen.Circuit("wall", "Dining room", 3000)));
+        briefs.kitchen = Records.with(
+                Kitchen.USUAL, "circuits", List.of(new Kitchen.Circuit("wall", "Dining room", 3000)));
         HeatSource plate = new HeatSource(HeatSource.Kind.INDUCTION, 1800, "wall", null);
         briefs.pots.set(0, Records.with(briefs.pots.get(0), "heat", plate));
         assertThat(evening().circuits().get(0).headroom().value()).isEqualTo(1200);

@@ -20,7 +20,7 @@ class ExtrasPlannerTest {
         for (String extra : extras) {
             briefs.extras.add(new ExtraChoice(extra, null));
         }
-        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.NOW).plan();
     }
 
     private static Extras.ExtraNeed of(Plan plan, String ingredient) {
@@ -79,6 +79,6 @@ class ExtrasPlannerTest {
 
         assertThat(plan.purchases().needs()).anyMatch(need -> need.ingredient().equals("rice-paper"));
         assertThat(plan.equipment()).anyMatch(item -> item.name().equals("Glasses"));
-        assertThat(plan.prep().tasks()).anyMatch(task -> task.what().equals("Chill: plum wine") && task.passive());
+        assertThat(plan.prep().tasks()).anyMatch(task -> task.what().equals("Chill: plum wine") && task.hands() < task.minutes().value());
     }
 }

@@ -19,11 +19,13 @@ class FactsTest {
     }
 
     @Test
-    void tasksAreDoneUntilReopened() {
-        List<PartyEvent> events = List.of(
-                event(EventType.TASK_DONE, "a"), event(EventType.TASK_DONE, "b"), event(EventType.TASK_REOPENED, "a"));
+    void whatHappenedToTasksStandsInTheOrderOfTimeHoweverLateItArrived() {
+        PartyEvent later = PartyEvent.of(UUID.randomUUID(), Instant.EPOCH.plusSeconds(60), EventType.TASK_DONE, "a");
+        PartyEvent earlier = event(EventType.TASK_STARTED, "a");
 
-        assertThat(Facts.fold(events).doneTasks()).containsExactly("b");
+        assertThat(Facts.fold(List.of(later, earlier)).tasks())
+                .extracting(Facts.TaskMark::type)
+                .containsExactly(EventType.TASK_STARTED, EventType.TASK_DONE);
     }
 
     @Test

@@ -22,7 +22,7 @@ class MenuAdvisorTest {
     private final Briefs briefs = Briefs.plain();
 
     private static List<Suggestion> suggestions(Brief brief) {
-        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY).plan().suggestions();
+        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW).plan().suggestions();
     }
 
     private Optional<Suggestion> suggestion(String id) {
@@ -120,7 +120,7 @@ class MenuAdvisorTest {
                                                     suggestion.remedy().value())))
                                     .toList());
                     assertThat(Briefs.PLANNER
-                                    .plan(with, Facts.none(), Briefs.TODAY)
+                                    .plan(with, Facts.none(), Briefs.NOW)
                                     .plan()
                                     .portions()
                                     .lines())

@@ -31,7 +31,7 @@ class PlannerPropertiesTest {
     }
 
     private static Planned plan(Brief brief) {
-        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY);
+        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW);
     }
 
     /** A random party with a pack of 250 g for every ingredient. */

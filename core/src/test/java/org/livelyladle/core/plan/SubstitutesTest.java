@@ -29,7 +29,7 @@ class SubstitutesTest {
     private Unmet prawnsSoldOut() {
         Facts facts =
                 Facts.fold(List.of(PartyEvent.of(UUID.randomUUID(), Instant.EPOCH, EventType.SOLD_OUT, "o-prawn")));
-        return Briefs.PLANNER.plan(briefs.build(), facts, Briefs.TODAY).plan().unmet().stream()
+        return Briefs.PLANNER.plan(briefs.build(), facts, Briefs.NOW).plan().unmet().stream()
                 .filter(unmet -> unmet.id().equals("unoffered.prawn"))
                 .findFirst()
                 .orElseThrow();
@@ -68,7 +68,7 @@ class SubstitutesTest {
         briefs.offers.clear();
 
         assertThat(Briefs.PLANNER
-                        .plan(briefs.build(), Facts.none(), Briefs.TODAY)
+                        .plan(briefs.build(), Facts.none(), Briefs.NOW)
                         .plan()
                         .unmet())
                 .filteredOn(unmet -> unmet.id().startsWith("unoffered."))

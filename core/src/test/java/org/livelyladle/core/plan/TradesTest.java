@@ -27,7 +27,7 @@ class TradesTest {
     }
 
     private Plan plan() {
-        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.NOW).plan();
     }
 
     private static double total(Plan plan, String cut) {

@@ -26,7 +26,7 @@ class TripsTest {
 
     private Plan plan(Shop... shops) {
         Brief brief = Records.with(briefs.build(), "shops", List.of(shops));
-        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY).plan();
+        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW).plan();
     }
 
     private static Optional<Unmet> unmet(Plan plan, String id) {

@@ -3,6 +3,7 @@ package org.livelyladle.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Appetite;
@@ -16,7 +17,7 @@ class UnmetAndCautionsTest {
     private final Briefs briefs = Briefs.plain();
 
     private Plan plan() {
-        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.NOW).plan();
     }
 
     private List<String> cautions(Step step) {
@@ -114,7 +115,7 @@ class UnmetAndCautionsTest {
     void oldPricesAreNamed() {
         briefs.offers.add(new org.livelyladle.core.brief.Offer("a", "shop", "carrot", "Carrots", 500, 99, null, null));
         Plan later = Briefs.PLANNER
-                .plan(briefs.build(), Facts.none(), Briefs.TODAY.plusDays(40))
+                .plan(briefs.build(), Facts.none(), Briefs.NOW.plus(Duration.ofDays(40)))
                 .plan();
 
         assertThat(later.cautions()).anyMatch(caution -> caution.text().contains("Prices are 40 days old"));

@@ -37,7 +37,7 @@ class PortionPlannerTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
 
     private static Portions plan(Brief brief) {
-        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY).plan().portions();
+        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW).plan().portions();
     }
 
     private static double grams(Portions portions, String guest, String cut) {
@@ -265,7 +265,8 @@ class PortionPlannerTest {
                         .map(cut -> new MenuItem(
                                 cut,
                                 CATALOGUE.cut(cut).cooksFrozen() && random.nextBoolean(),
-                                40 + random.nextInt(160)))
+                                40 + random.nextInt(160),
+                                null))
                         .toList());
         Windows windows = TestWindows.of(brief);
 

@@ -25,7 +25,7 @@ class DealsTest {
     }
 
     private static Purchases plan(Brief brief) {
-        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.TODAY).plan().purchases();
+        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW).plan().purchases();
     }
 
     private Purchases.Line line(String offer) {

@@ -22,7 +22,7 @@ class PurchasePlannerTest {
     private final Briefs briefs = Briefs.plain();
 
     private Purchases plan(Facts facts) {
-        return Briefs.PLANNER.plan(briefs.build(), facts, Briefs.TODAY).plan().purchases();
+        return Briefs.PLANNER.plan(briefs.build(), facts, Briefs.NOW).plan().purchases();
     }
 
     private static double missing(Purchases purchases, String ingredient) {

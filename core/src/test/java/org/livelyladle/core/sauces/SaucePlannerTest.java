@@ -18,7 +18,7 @@ class SaucePlannerTest {
     private final Briefs briefs = Briefs.plain();
 
     private Plan plan() {
-        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.NOW).plan();
     }
 
     @Test

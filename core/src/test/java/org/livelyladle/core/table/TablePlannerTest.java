@@ -23,7 +23,7 @@ class TablePlannerTest {
     private final Briefs briefs = Briefs.plain();
 
     private Plan plan() {
-        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.TODAY).plan();
+        return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.NOW).plan();
     }
 
     private List<String> sidesOf(String guest) {

@@ -89,7 +89,7 @@ public class NewPartyDefaults {
                 shops(sitDown),
                 prices.snapshot(LocalDate.now(clock)),
                 List.of(),
-                List.of(new Cook("cook-1", "You")),
+                List.of(Cook.of("cook-1", "You")),
                 Decisions.none(),
                 List.of(),
                 List.of(),

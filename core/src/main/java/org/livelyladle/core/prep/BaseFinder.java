@@ -1,0 +1,221 @@
+package org.livelyladle.core.prep;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import org.livelyladle.core.brief.Brief;
+
+/**
+ * The timetable before anything has happened: every job as late as sensible.
+ *
+ * <p>Method: serial schedule generation on mirrored time, from sitting down less the buffer backwards, over lists in
+ * which whatever comes after a job is placed before it. Lists go by the longest work that leads up to a job, first as it
+ * is, then with keys strayed from a fixed seed; the timetable with the least food left waiting too long and, among
+ * equals, the latest beginnings is kept. Guaranteed: each job after those it waits for, nobody and nothing taken twice,
+ * the same answer to the same brief; not guaranteed: the latest possible of all.
+ */
+final class BaseFinder {
+    private static final long SEED = 20_261_128;
+    /** Job placements spent on trying lists. */
+    private static final int BUDGET = 1600;
+
+    private static final int FEWEST_LISTS = 3;
+    private static final int MOST_LISTS = 24;
+    private static final double STRAYING = 0.5;
+    /** A minute of food left waiting too long weighs so many minutes of begun too early. */
+    private static final int STALE_WEIGHT = 20;
+
+    private final Project project;
+    private final Crew crew;
+    private final Brief brief;
+    private final List<List<Crew.Away>> outings;
+    private final Slot[] fixed;
+    private final int[] lead;
+
+    BaseFinder(Project project, Crew crew, Brief brief) {
+        this.project = project;
+        this.crew = crew;
+        this.brief = brief;
+        this.fixed = new Slot[project.size()];
+        this.outings = appointments();
+        this.lead = new int[project.size()];
+        Arrays.fill(lead, -1);
+        IntStream.range(0, project.size()).forEach(this::lead);
+    }
+
+    /** When each cook is out shopping. */
+    List<List<Crew.Away>> outings() {
+        return outings;
+    }
+
+    private List<List<Crew.Away>> appointments() {
+        List<List<Crew.Away>> list = new ArrayList<>();
+        crew.cooks.forEach(cook -> list.add(new ArrayList<>()));
+        for (int i = 0; i < project.size(); i++) {
+            Job job = project.job(i);
+            if (job.fixedAt() != null) {
+                int cook = job.hands() == 0 ? Slot.NOBODY : shopper(job);
+                fixed[i] = new Slot(job.fixedAt(), job.fixedAt() + job.minutes(), cook, 0);
+                if (cook != Slot.NOBODY) {
+                    list.get(cook).add(new Crew.Away(job.fixedAt(), job.fixedAt() + job.minutes()));
+                }
+            }
+        }
+        return list;
+    }
+
+    /** The first who is free then; whoever comes first when nobody is. */
+    private int shopper(Job job) {
+        int from = java.util.Objects.requireNonNull(job.fixedAt());
+        int[] may = crew.mayDo(job);
+        return Arrays.stream(may)
+                .filter(cook -> crew.away(cook).stream()
+                        .noneMatch(away -> away.from() < from + job.minutes() && away.to() > from))
+                .findFirst()
+                .orElse(may[0]);
+    }
+
+    /** The longest work up to and with a job [min]. */
+    private int lead(int job) {
+        if (lead[job] < 0) {
+            int longest = 0;
+            for (int other : project.before[job]) {
+                longest = Math.max(longest, project.job(other).isFixed() ? 0 : lead(other));
+            }
+            lead[job] = longest + project.job(job).minutes();
+        }
+        return lead[job];
+    }
+
+    /** A timetable with the washes of boards it brings about. */
+    record Base(Slot[] slots, List<Wash> washes) {}
+
+    /** A board washed for the sake of a job, before it or after it [min from sitting down]. */
+    record Wash(int job, int start, int cook, int unit, boolean before) {}
+
+    Base find() {
+        SplittableRandom random = new SplittableRandom(SEED);
+        int lists = Math.max(FEWEST_LISTS, Math.min(MOST_LISTS, BUDGET / Math.max(1, project.size())));
+        Base best = null;
+        long least = Long.MAX_VALUE;
+        for (int n = 0; n < lists; n++) {
+            Base base = build(list(n == 0 ? 0 : STRAYING, random));
+            long cost = cost(base.slots());
+            if (cost < least) {
+                least = cost;
+                best = base;
+            }
+        }
+        return java.util.Objects.requireNonNull(best, "one list at least");
+    }
+
+    /** Followers first; among those whose followers are listed the one with the longest lead. */
+    private int[] list(double straying, SplittableRandom random) {
+        int size = project.size();
+        double[] keys = new double[size];
+        int[] waiting = new int[size];
+        for (int i = 0; i < size; i++) {
+            keys[i] = lead[i] * (1 + straying * (2 * random.nextDouble() - 1));
+            waiting[i] = project.after[i].length;
+        }
+        int[] list = new int[size];
+        for (int k = 0; k < size; k++) {
+            int next = -1;
+            for (int i = 0; i < size; i++) {
+                if (waiting[i] == 0 && (next < 0 || keys[i] > keys[next])) {
+                    next = i;
+                }
+            }
+            list[k] = next;
+            waiting[next] = -1;
+            for (int other : project.before[next]) {
+                waiting[other]--;
+            }
+        }
+        return list;
+    }
+
+    private Base build(int[] list) {
+        Room room = new Room(crew, brief.kitchenOrUsual(), outings, true);
+        Slot[] slots = fixed.clone();
+        List<Wash> washes = new ArrayList<>();
+        pinned().forEach(job -> place(job, room, slots, washes));
+        for (int job : list) {
+            if (slots[job] == null) {
+                place(job, room, slots, washes);
+            }
+        }
+        return new Base(slots, washes);
+    }
+
+    /** Pinned jobs take their places first, the latest first. */
+    private List<Integer> pinned() {
+        return IntStream.range(0, project.size())
+                .filter(i -> project.job(i).pinnedAt() != null)
+                .boxed()
+                .sorted(Comparator.comparing((Integer i) -> -java.util.Objects.requireNonNull(
+                                project.job(i).pinnedAt()))
+                        .thenComparing(i -> i))
+                .toList();
+    }
+
+    private void place(int job, Room room, Slot[] slots, List<Wash> washes) {
+        Job it = project.job(job);
+        Room.Placed placed = room.nearest(it, latestEnd(job, slots), Slot.ANY);
+        Slot slot = placed.slot();
+        slots[job] = slot;
+        room.take(it, placed);
+        if (placed.washBefore() > 0) {
+            washes.add(new Wash(job, slot.start() - placed.washBefore(), slot.cook(), slot.unit(), true));
+        }
+        if (placed.washAfter() > 0) {
+            washes.add(new Wash(job, slot.start() + it.minutes(), slot.cook(), slot.unit(), false));
+        }
+    }
+
+    private int latestEnd(int job, Slot[] slots) {
+        Job it = project.job(job);
+        int end = latestByFollowers(job, slots);
+        return it.pinnedAt() == null ? end : Math.min(end, it.pinnedAt() + it.minutes());
+    }
+
+    /** When it must be done at the latest, by what is placed after it; by work alone where that is not placed yet. */
+    private int latestByFollowers(int job, Slot[] slots) {
+        int end = -brief.bufferMinutes();
+        for (int follower : project.after[job]) {
+            end = Math.min(
+                    end,
+                    slots[follower] != null
+                            ? slots[follower].start()
+                            : latestByFollowers(follower, slots)
+                                    - project.job(follower).minutes());
+        }
+        return end;
+    }
+
+    private long cost(Slot[] slots) {
+        long cost = 0;
+        int begins = 0;
+        for (int i = 0; i < slots.length; i++) {
+            Job job = project.job(i);
+            if (!job.isFixed()) {
+                cost += (long) STALE_WEIGHT * Math.max(0, needed(i, slots) - slots[i].end() - job.keepsMinutes());
+                cost -= (long) slots[i].start() * job.hands() / 16;
+                begins = Math.min(begins, slots[i].start());
+            }
+        }
+        return cost - begins;
+    }
+
+    /** When what a job leaves is first needed [min from sitting down]. */
+    private int needed(int job, Slot[] slots) {
+        int first = 0;
+        for (int follower : project.after[job]) {
+            first = Math.min(first, slots[follower].start());
+        }
+        return first;
+    }
+}

@@ -1,0 +1,198 @@
+package org.livelyladle.core.prep;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.HeatSource;
+import org.livelyladle.core.brief.Shop;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Extra;
+import org.livelyladle.core.catalogue.Station;
+import org.livelyladle.core.extras.Extras;
+import org.livelyladle.core.purchases.Purchases;
+import org.livelyladle.core.sauces.Sauces;
+
+/** All tasks before sitting down, read off what the plan comes to. Durations grow with the amount by a stated rule. */
+final class JobBuilder {
+    /** There, through the shop and back, put away; memory [min]. */
+    private static final int TRIP_MINUTES = 45;
+
+    private static final double PLATE_MINUTES = 2;
+    private static final double TABLE_MINUTES = 5;
+    private static final double CHECK_MINUTES = 5;
+    private static final double BRING_MINUTES = 4;
+    /** A bottle from room to fridge temperature; memory [min]. */
+    private static final int CHILL_MINUTES = 150;
+    /** A sauce with raw egg is stirred last; memory [min]. */
+    private static final int RAW_EGG_KEEPS_MINUTES = 90;
+
+    private static final double LITRES_PER_KG_OF_DRINKS = 1.3;
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final PrepClock clock;
+    private final List<JobDraft> drafts = new ArrayList<>();
+
+    JobBuilder(Brief brief, Catalogue catalogue, PrepClock clock) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    List<Job> build(PrepInputs inputs) {
+        Supplies supplies = Supplies.of(inputs.purchases());
+        inputs.purchases().trips().stream()
+                .filter(trip -> supplies.timeOf().containsKey(trip.shop()))
+                .forEach(this::trip);
+        drafts.addAll(new BrothJobs(brief, catalogue, supplies).build(inputs.broths()));
+        List<String> plates = new ArrayList<>();
+        new CutJobs(brief, catalogue, supplies, clock).build(inputs.portions()).forEach(chain -> {
+            drafts.addAll(chain);
+            plates.add(chain.get(chain.size() - 1).id());
+        });
+        inputs.sauces().needs().stream()
+                .filter(need -> need.make().value() > 0)
+                .forEach(need -> sauce(need, supplies));
+        bar(inputs.sauces().bar(), supplies);
+        Stream.of(Extra.Kind.values()).forEach(kind -> beside(kind, inputs.extras(), supplies));
+        table(plates);
+        return drafts.stream().map(draft -> draft.decided(brief.decisions())).toList();
+    }
+
+    private JobDraft add(String id, PrepTask.Group group, String what) {
+        JobDraft draft = new JobDraft(id, group, what);
+        drafts.add(draft);
+        return draft;
+    }
+
+    private void trip(Purchases.Trip trip) {
+        long open = trip.lines().stream()
+                .filter(line -> line.boughtEvent() == null)
+                .count();
+        String hours = brief.shops().stream()
+                .filter(shop -> shop.id().equals(trip.shop()) && shop.closes() != null)
+                .findFirst()
+                .map(Shop::closes)
+                .map(closes -> "; it closes at " + closes)
+                .orElse("");
+        add(Supplies.tripId(trip.shop()), PrepTask.Group.SHOPPING, "Shop at " + trip.name())
+                .of(open + (open == 1 ? " thing" : " things") + " to buy")
+                .takes(TRIP_MINUTES)
+                .because("there, through the shop and back" + hours)
+                .warning("Cold and frozen things last into the basket, first into the fridge.")
+                .fixed(clock.minute(trip.at()));
+    }
+
+    private void sauce(Sauces.SauceNeed need, Supplies supplies) {
+        add("sauce:" + need.sauce(), PrepTask.Group.SAUCE, "Stir: " + lower(need.name()))
+                .of(need.make().text())
+                .with("bowl and whisk")
+                .takes(catalogue.sauce(need.sauce()).minutes())
+                .after(supplies.before(need.parts().stream()
+                        .map(Sauces.PartNeed::ingredient)
+                        .toList()))
+                .keeps(need.caution().isEmpty() ? 1440 : RAW_EGG_KEEPS_MINUTES)
+                .warning(need.caution());
+    }
+
+    private void bar(Sauces.Bar bar, Supplies supplies) {
+        if (bar.needs().isEmpty()) {
+            return;
+        }
+        add("sauce:bar", PrepTask.Group.SAUCE, "Set out the sauce bar")
+                .of(bar.needs().size() + " bowls")
+                .with("bowls and spoons")
+                .takes(0, PLATE_MINUTES, bar.needs().size(), "a bowl")
+                .after(supplies.before(
+                        bar.needs().stream().map(Sauces.BarNeed::ingredient).toList()))
+                .keeps(240)
+                .warning("A spoon for each bowl, so that allergens stay where they are.");
+    }
+
+    private void beside(Extra.Kind kind, Extras extras, Supplies supplies) {
+        List<Extras.ExtraNeed> own = extras.needs().stream()
+                .filter(need -> need.kind() == kind && need.grams().value() > 0)
+                .toList();
+        if (own.isEmpty()) {
+            return;
+        }
+        String names = own.stream().map(need -> lower(need.name())).collect(Collectors.joining(", "));
+        boolean drinks = kind == Extra.Kind.DRINK;
+        JobDraft draft = add(
+                        "beside:" + kind.name().toLowerCase(Locale.ROOT),
+                        PrepTask.Group.TABLE,
+                        (drinks ? "Chill: " : "Wash, cut and set out: ") + names)
+                .after(supplies.before(
+                        own.stream().map(Extras.ExtraNeed::ingredient).toList()))
+                .with(drinks ? "fridge" : "knife and bowls");
+        if (drinks) {
+            double kg =
+                    own.stream().mapToDouble(need -> need.grams().value()).sum() / 1000;
+            draft.at(Station.FRIDGE, false)
+                    .litres(kg * LITRES_PER_KG_OF_DRINKS)
+                    .takes(CHILL_MINUTES)
+                    .passive(4);
+        } else {
+            draft.at(Station.VEGETABLE_BOARD, true)
+                    .takes(0, 2 * PLATE_MINUTES, own.size(), "each")
+                    .keeps(480);
+        }
+    }
+
+    private void table(List<String> plates) {
+        add("table:tools", PrepTask.Group.TABLE, "Set out ladles, baskets and tongs")
+                .takes(CHECK_MINUTES)
+                .warning("Two pairs of chopsticks each: one for raw food, another to eat with.");
+        if (brief.pots().stream().anyMatch(pot -> pot.heatOrUsual().kind() == HeatSource.Kind.BUTANE)) {
+            add("table:stoves", PrepTask.Group.TABLE, "Check stoves and spare cartridges")
+                    .takes(CHECK_MINUTES)
+                    .warning("Cartridge seated and locked, nothing near the flame, a window to open.");
+        }
+        add("table:lay", PrepTask.Group.TABLE, "Lay the table")
+                .of(brief.guests().size() + (brief.guests().size() == 1 ? " place" : " places"))
+                .takes(TABLE_MINUTES, 1, brief.guests().size(), "a place");
+        add("table:bring", PrepTask.Group.TABLE, "Bring the plates to the table")
+                .of(plates.size() + (plates.size() == 1 ? " plate" : " plates"))
+                .takes(BRING_MINUTES)
+                .after(plates)
+                .after(List.of("table:lay"))
+                .keeps(60)
+                .warning("Raw ones last, straight from the fridge, apart from what is eaten as it is.");
+        add("table:check", PrepTask.Group.TABLE, "Check fridge and table against the plan")
+                .takes(CHECK_MINUTES)
+                .after(List.of("table:bring", "table:tools"))
+                .warning("Spare cartridges, baskets, ladles, pepper: something is always left in the fridge.");
+        arrival();
+    }
+
+    private void arrival() {
+        String late = brief.guests().stream()
+                .filter(guest -> guest.arrivesAfterMinutes() > 0)
+                .map(guest -> guest.name() + " "
+                        + clock.local(guest.arrivesAfterMinutes()).toLocalTime())
+                .collect(Collectors.joining(", "));
+        long there = brief.guests().stream()
+                .filter(guest -> guest.arrivesAfterMinutes() == 0)
+                .map(Guest::id)
+                .count();
+        add("table:arrival", PrepTask.Group.TABLE, "Guests arrive")
+                .of(there + " of " + brief.guests().size() + Optional.of(late)
+                        .filter(names -> !names.isEmpty())
+                        .map(names -> "; " + names)
+                        .orElse(""))
+                .takes(Math.max(1, brief.bufferMinutes()))
+                .because("your buffer before sitting down")
+                .passive(0)
+                .warning("Hot pots and flames out of children's reach.")
+                .fixed(-Math.max(1, brief.bufferMinutes()));
+    }
+
+    static String lower(String text) {
+        return text.isEmpty() ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+}

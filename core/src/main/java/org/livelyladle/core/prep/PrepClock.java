@@ -1,0 +1,40 @@
+package org.livelyladle.core.prep;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import org.livelyladle.core.brief.Brief;
+
+/**
+ * Minutes from sitting down [min], negative before it, against the local time of the party's zone. Minutes are counted
+ * as they pass, so that a change of the clock in between neither adds nor loses an hour.
+ */
+public record PrepClock(ZonedDateTime sitDown) {
+    public static PrepClock of(Brief brief) {
+        return new PrepClock(brief.sitDown().atZone(brief.zoneId()));
+    }
+
+    /** The whole minute a moment falls into. */
+    public int minute(Instant moment) {
+        return (int) Math.floorDiv(
+                Duration.between(sitDown.toInstant(), moment).getSeconds(), 60L);
+    }
+
+    public int minute(LocalDateTime local) {
+        return minute(local.atZone(zone()).toInstant());
+    }
+
+    public Instant instant(int minute) {
+        return sitDown.toInstant().plusSeconds(60L * minute);
+    }
+
+    public LocalDateTime local(int minute) {
+        return LocalDateTime.ofInstant(instant(minute), zone());
+    }
+
+    private ZoneId zone() {
+        return sitDown.getZone();
+    }
+}
