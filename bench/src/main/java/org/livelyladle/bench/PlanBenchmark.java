@@ -1,5 +1,6 @@
 package org.livelyladle.bench;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -32,6 +33,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 2)
 public class PlanBenchmark {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
+    private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     @Param({"Quad and coxes’ supper", "A quiet evening", "Boathouse supper for twenty"})
     private String party;
@@ -47,6 +49,6 @@ public class PlanBenchmark {
 
     @Benchmark
     public Plan plan() {
-        return planner.plan(brief, Facts.none(), TODAY).plan();
+        return planner.plan(brief, Facts.none(), NOW).plan();
     }
 }

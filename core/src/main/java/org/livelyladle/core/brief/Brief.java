@@ -187,15 +187,36 @@ public record Brief(
 
     /** The same party at another time, with its trips and prices. */
     public Brief on(LocalDateTime sitDown, List<Shop> shops, PriceSnapshot prices) {
-        return copy(sitDown, shops, prices, decisions);
+        return copy(sitDown, pots, menu, shops, prices, decisions);
     }
 
     /** The same party, decided otherwise. */
     public Brief deciding(Decisions decisions) {
-        return copy(sitDown, shops, prices, decisions);
+        return copy(sitDown, pots, menu, shops, prices, decisions);
     }
 
-    private Brief copy(LocalDateTime sitDown, List<Shop> shops, PriceSnapshot prices, Decisions decisions) {
+    /** The same party with another menu. */
+    public Brief serving(List<MenuItem> menu) {
+        return copy(sitDown, pots, menu, shops, prices, decisions);
+    }
+
+    /** The same party with another broth wherever one was. */
+    public Brief swapping(String broth, String by) {
+        List<Pot> changed = pots.stream()
+                .map(pot -> pot.holding(pot.sides().stream()
+                        .map(side -> side.broth().equals(broth) ? side.holding(by) : side)
+                        .toList()))
+                .toList();
+        return copy(sitDown, changed, menu, shops, prices, decisions);
+    }
+
+    private Brief copy(
+            LocalDateTime sitDown,
+            List<Pot> pots,
+            List<MenuItem> menu,
+            List<Shop> shops,
+            PriceSnapshot prices,
+            Decisions decisions) {
         return new Brief(
                 format,
                 formatVersion,

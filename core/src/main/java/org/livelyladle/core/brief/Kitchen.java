@@ -61,16 +61,15 @@ public record Kitchen(
 
     /** How many there are of a station, or litres of it. */
     public int count(Station station) {
-        Integer own =
-                switch (station) {
-                    case NONE -> Integer.valueOf(Integer.MAX_VALUE);
-                    case VEGETABLE_BOARD, RAW_MEAT_BOARD, RAW_FISH_BOARD -> boards;
-                    case SINK -> sinks;
-                    case RING -> rings;
-                    case OVEN -> ovens;
-                    case FRIDGE -> fridgeLitres;
-                    case FREEZER -> freezerLitres;
-                };
+        Integer own = switch (station) {
+            case NONE -> Integer.valueOf(Integer.MAX_VALUE);
+            case VEGETABLE_BOARD, RAW_MEAT_BOARD, RAW_FISH_BOARD -> boards;
+            case SINK -> sinks;
+            case RING -> rings;
+            case OVEN -> ovens;
+            case FRIDGE -> fridgeLitres;
+            case FREEZER -> freezerLitres;
+        };
         return own == null ? USUAL.count(station) : own;
     }
 }

@@ -32,6 +32,11 @@ public record MenuItem(
         return Boolean.TRUE.equals(ready);
     }
 
+    /** The same cut, bought ready for the table. */
+    public MenuItem boughtReady() {
+        return new MenuItem(cut, fromFrozen, sizePercent, true);
+    }
+
     /** Every dimension of the cut against the catalogue's [1]. */
     public double scale() {
         return (sizePercent == null ? USUAL : sizePercent) / 100.0;

@@ -55,6 +55,11 @@ public record Pot(
         return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, null, null, null, null);
     }
 
+    /** The same pot with other broths in its sides. */
+    public Pot holding(List<Side> sides) {
+        return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, kind, size, heat, reachedBy);
+    }
+
     public PotKind kindOrUsual() {
         return Objects.requireNonNullElse(kind, PotKind.POT);
     }

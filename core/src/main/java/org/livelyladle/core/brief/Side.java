@@ -19,6 +19,11 @@ public record Side(String id, String broth, @Nullable TopUp topUp) {
         return new Side(id, broth, null);
     }
 
+    /** The same side with another broth. */
+    public Side holding(String other) {
+        return new Side(id, other, topUp);
+    }
+
     public TopUp policy() {
         return Objects.requireNonNullElse(topUp, TopUp.AUTO);
     }

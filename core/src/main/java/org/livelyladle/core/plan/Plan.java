@@ -19,6 +19,7 @@ import org.livelyladle.core.table.TablePlan;
  * @param extras what stands beside the pots
  * @param equipment what to set out besides food
  * @param unmet what cannot be given, worst first
+ * @param lateRemedies what would bring prep back into time, cheapest first; none when it is in time
  * @param suggestions what would make a better menu or a smaller bill
  * @param ownFood the household's own ingredients as planned with
  */
@@ -32,6 +33,7 @@ public record Plan(
         Extras extras,
         Purchases purchases,
         Prep prep,
+        List<LateRemedy> lateRemedies,
         List<Equipment> equipment,
         List<Caution> cautions,
         List<Unmet> unmet,
@@ -40,6 +42,7 @@ public record Plan(
 
     public Plan {
         windows = List.copyOf(windows);
+        lateRemedies = List.copyOf(lateRemedies);
         equipment = List.copyOf(equipment);
         cautions = List.copyOf(cautions);
         unmet = List.copyOf(unmet);

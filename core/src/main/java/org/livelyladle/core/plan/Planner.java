@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
@@ -67,6 +68,8 @@ public final class Planner {
                 new PurchasePlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces, extras);
         PrepInputs inputs = new PrepInputs(portions, broths, sauces, extras, purchases);
         Prep prep = new PrepPlanner(brief, catalogue, facts, asOf, inputs, ledger).plan();
+        List<LateRemedy> late =
+                new LateAdvisor(brief, catalogue, facts, asOf, text, windows, table, evening, inputs, prep).advise();
         Plan plan = new Plan(
                 portions,
                 broths,
@@ -77,6 +80,7 @@ public final class Planner {
                 extras,
                 purchases,
                 prep,
+                late,
                 new EquipmentPlanner(brief, catalogue, ledger).plan(portions, evening, sauces, extras),
                 new CautionFinder(brief, catalogue, portions, LocalDate.ofInstant(asOf, brief.zoneId())).find(),
                 new UnmetFinder(
@@ -89,6 +93,7 @@ public final class Planner {
                                 sauces,
                                 purchases,
                                 prep,
+                                late,
                                 new Substitutes(brief, catalogue, facts, portions))
                         .find(),
                 Stream.concat(

@@ -24,6 +24,14 @@ public record Remedy(String label, Kind kind, String subject, String value) {
         TRADE,
         /** Free the pin {@code value} in the decisions' list {@code subject}. */
         FREE_PIN,
+        /** Give the prep task {@code subject} to the cook {@code value}. */
+        HAND_OVER,
+        /** Buy the cut {@code value} ready for the table. */
+        BUY_READY,
+        /** Make the broth {@code value} wherever {@code subject} was. */
+        SWAP_BROTH,
+        /** Sit down at the local time {@code value}. */
+        SIT_LATER,
         /** Nothing to do by one tap: look at the step {@code value}. */
         SHOW_STEP
     }

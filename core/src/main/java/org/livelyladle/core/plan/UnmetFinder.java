@@ -42,6 +42,7 @@ record UnmetFinder(
         Sauces sauces,
         Purchases purchases,
         Prep prep,
+        List<LateRemedy> lateRemedies,
         Substitutes substitutes) {
 
     private static final int LONGER_MINUTES = 15;
@@ -58,6 +59,7 @@ record UnmetFinder(
         sauces.without().forEach(guest -> withoutSauce(brief.guest(guest).orElseThrow(), unmet));
         unmet.addAll(new PurchaseUnmet(brief, catalogue, purchases, substitutes).find());
         portions.trades().forEach(trade -> trade(trade, unmet));
+        prep(unmet);
         beatenPins(unmet);
         unmet.sort(Comparator.comparing(Unmet::severity));
         return unmet;
@@ -248,6 +250,39 @@ record UnmetFinder(
                         pin.ingredient(),
                         catalogue.ingredient(pin.ingredient()).name() + " is pinned to one offer, but " + pin.rule()
                                 + ".")));
+    }
+
+    private void prep(List<Unmet> unmet) {
+        prep.problems().stream()
+                .filter(problem -> problem.kind() != Prep.Problem.Kind.WAITS)
+                .forEach(problem -> unmet.add(inPrep(problem)));
+        List<Prep.Problem> waits = prep.problems().stream()
+                .filter(problem -> problem.kind() == Prep.Problem.Kind.WAITS)
+                .toList();
+        if (!waits.isEmpty()) {
+            String more = waits.size() == 1 ? "" : " So it is with " + (waits.size() - 1) + " more.";
+            unmet.add(new Unmet(
+                    "prep.waits",
+                    Unmet.Severity.WISH,
+                    Step.PREP,
+                    null,
+                    waits.get(0).text() + more,
+                    show(Step.PREP)));
+        }
+    }
+
+    private Unmet inPrep(Prep.Problem problem) {
+        boolean late = problem.kind() == Prep.Problem.Kind.LATE;
+        Remedy remedy = late || problem.kind() == Prep.Problem.Kind.BUFFER
+                ? lateRemedies.stream().findFirst().map(LateRemedy::remedy).orElse(show(Step.PREP))
+                : show(Step.PREP);
+        return new Unmet(
+                "prep." + problem.kind() + "." + problem.task(),
+                late ? Unmet.Severity.SHORT : Unmet.Severity.WISH,
+                Step.PREP,
+                null,
+                problem.text(),
+                remedy);
     }
 
     private static Unmet beaten(Step step, String list, String key, String text) {

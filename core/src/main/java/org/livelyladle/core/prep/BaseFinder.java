@@ -20,18 +20,21 @@ import org.livelyladle.core.brief.Brief;
 final class BaseFinder {
     private static final long SEED = 20_261_128;
     /** Job placements spent on trying lists. */
-    private static final int BUDGET = 1600;
+    private static final int BUDGET = 600;
 
     private static final int FEWEST_LISTS = 3;
-    private static final int MOST_LISTS = 24;
+    private static final int MOST_LISTS = 12;
     private static final double STRAYING = 0.5;
+    /** What keeping for one minute only would count as in lead, one after another [min2]. */
+    private static final double[] HASTE = {0, 3_000, 12_000, 50_000};
+
     /** A minute of food left waiting too long weighs so many minutes of begun too early. */
     private static final int STALE_WEIGHT = 20;
 
     private final Project project;
     private final Crew crew;
     private final Brief brief;
-    private final List<List<Crew.Away>> outings;
+    private final Outings outings;
     private final Slot[] fixed;
     private final int[] lead;
 
@@ -40,18 +43,18 @@ final class BaseFinder {
         this.crew = crew;
         this.brief = brief;
         this.fixed = new Slot[project.size()];
-        this.outings = appointments();
+        this.outings = new Outings(crew, shopping());
         this.lead = new int[project.size()];
         Arrays.fill(lead, -1);
         IntStream.range(0, project.size()).forEach(this::lead);
     }
 
     /** When each cook is out shopping. */
-    List<List<Crew.Away>> outings() {
+    Outings outings() {
         return outings;
     }
 
-    private List<List<Crew.Away>> appointments() {
+    private List<List<Crew.Away>> shopping() {
         List<List<Crew.Away>> list = new ArrayList<>();
         crew.cooks.forEach(cook -> list.add(new ArrayList<>()));
         for (int i = 0; i < project.size(); i++) {
@@ -102,7 +105,7 @@ final class BaseFinder {
         Base best = null;
         long least = Long.MAX_VALUE;
         for (int n = 0; n < lists; n++) {
-            Base base = build(list(n == 0 ? 0 : STRAYING, random));
+            Base base = build(list(n < HASTE.length ? 0 : STRAYING, HASTE[n % HASTE.length], random));
             long cost = cost(base.slots());
             if (cost < least) {
                 least = cost;
@@ -112,13 +115,14 @@ final class BaseFinder {
         return java.util.Objects.requireNonNull(best, "one list at least");
     }
 
-    /** Followers first; among those whose followers are listed the one with the longest lead. */
-    private int[] list(double straying, SplittableRandom random) {
+    /** Followers first; among those whose followers are listed the one with the longest lead, the more so the less it keeps. */
+    private int[] list(double straying, double haste, SplittableRandom random) {
         int size = project.size();
         double[] keys = new double[size];
         int[] waiting = new int[size];
         for (int i = 0; i < size; i++) {
-            keys[i] = lead[i] * (1 + straying * (2 * random.nextDouble() - 1));
+            double key = lead[i] + haste / Math.max(1, project.job(i).keepsMinutes());
+            keys[i] = key * (1 + straying * (2 * random.nextDouble() - 1));
             waiting[i] = project.after[i].length;
         }
         int[] list = new int[size];
@@ -156,8 +160,8 @@ final class BaseFinder {
         return IntStream.range(0, project.size())
                 .filter(i -> project.job(i).pinnedAt() != null)
                 .boxed()
-                .sorted(Comparator.comparing((Integer i) -> -java.util.Objects.requireNonNull(
-                                project.job(i).pinnedAt()))
+                .sorted(Comparator.comparing((Integer i) ->
+                                -java.util.Objects.requireNonNull(project.job(i).pinnedAt()))
                         .thenComparing(i -> i))
                 .toList();
     }

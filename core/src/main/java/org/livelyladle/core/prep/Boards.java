@@ -34,7 +34,8 @@ final class Boards {
             if (first.unit() == then.unit()) {
                 turns.add(new Project.Turn(first.id(), then.id()));
                 if (first.wash() || then.wash()) {
-                    washedFor.computeIfAbsent(then.id(), id -> new ArrayList<>())
+                    washedFor
+                            .computeIfAbsent(then.id(), id -> new ArrayList<>())
                             .add(first.id());
                 }
             }

@@ -8,6 +8,14 @@ final class Bookings {
     private int[] to = new int[16];
     private int count;
 
+    Bookings copy() {
+        Bookings copy = new Bookings();
+        copy.from = from.clone();
+        copy.to = to.clone();
+        copy.count = count;
+        return copy;
+    }
+
     void book(int start, int end) {
         if (end <= start) {
             return;
@@ -35,15 +43,5 @@ final class Bookings {
             }
         }
         return at;
-    }
-
-    /** The first minute from one on at which a booking begins. */
-    int nextTaken(int minute) {
-        for (int k = 0; k < count; k++) {
-            if (from[k] >= minute) {
-                return from[k];
-            }
-        }
-        return Integer.MAX_VALUE;
     }
 }

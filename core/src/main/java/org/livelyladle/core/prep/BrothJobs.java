@@ -26,7 +26,7 @@ record BrothJobs(Brief brief, Catalogue catalogue, Supplies supplies) {
     /** Under its lid it stays near the boil; memory [min]. */
     private static final int BOILED_KEEPS_MINUTES = 15;
     /** At the table its own heat keeps it hot [min]. */
-    private static final int CARRIED_KEEPS_MINUTES = 45;
+    private static final int CARRIED_KEEPS_MINUTES = 60;
 
     List<JobDraft> build(Broths broths) {
         List<JobDraft> drafts = new ArrayList<>();
@@ -46,15 +46,17 @@ record BrothJobs(Brief brief, Catalogue catalogue, Supplies supplies) {
     /** The last step of making a broth, where it has one. */
     private List<String> made(String broth) {
         List<BrothStep> steps = catalogue.broth(broth).steps();
-        return steps.isEmpty() ? List.of() : List.of(id(broth, steps.get(steps.size() - 1).id()));
+        return steps.isEmpty()
+                ? List.of()
+                : List.of(id(broth, steps.get(steps.size() - 1).id()));
     }
 
     /** Says what has to be done before it can be boiled up. */
     private List<String> making(BrothNeed need, List<JobDraft> drafts) {
         List<BrothStep> steps = catalogue.broth(need.broth()).steps();
         double litres = need.make().value() / 1000;
-        List<String> before = new ArrayList<>(
-                supplies.before(need.parts().stream().map(BrothNeed.PartNeed::ingredient).toList()));
+        List<String> before = new ArrayList<>(supplies.before(
+                need.parts().stream().map(BrothNeed.PartNeed::ingredient).toList()));
         if (need.base() != null) {
             before.addAll(made(need.base().broth()));
         }

@@ -15,7 +15,7 @@ final class ColdRoom {
     }
 
     void book(int from, int to, int litres) {
-        held.add(new Held(from, to, litres));
+        held.add(new Held(from, to, Math.min(litres, capacity)));
     }
 
     /** The first start from a minute on at which the litres fit so long; more than there is counts as all of it. */
@@ -34,21 +34,20 @@ final class ColdRoom {
     private int conflict(int start, int length, int litres) {
         for (Held edge : held) {
             int minute = Math.max(start, edge.from());
-            if (minute < start + length && edge.to() > minute && used(minute) + litres > capacity) {
-                return held.stream()
-                        .filter(h -> h.from() <= minute && h.to() > minute)
-                        .mapToInt(Held::to)
-                        .min()
-                        .orElse(start);
+            if (minute < start + length && edge.to() > minute) {
+                int used = litres;
+                int until = Integer.MAX_VALUE;
+                for (Held other : held) {
+                    if (other.from() <= minute && other.to() > minute) {
+                        used += other.litres();
+                        until = Math.min(until, other.to());
+                    }
+                }
+                if (used > capacity) {
+                    return until;
+                }
             }
         }
         return start;
-    }
-
-    private int used(int minute) {
-        return held.stream()
-                .filter(h -> h.from() <= minute && h.to() > minute)
-                .mapToInt(Held::litres)
-                .sum();
     }
 }

@@ -3,12 +3,15 @@ package org.livelyladle.core.prep;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 
-/** The cooks of a party: who may do what, and when each is away. Immutable. */
+/** The cooks of a party: who may do what, and when each is away. For one plan, by one thread. */
 final class Crew {
     /** So far back anybody plans [d]. */
     static final int DAYS_BEFORE = 8;
@@ -20,6 +23,7 @@ final class Crew {
 
     final List<Cook> cooks;
     private final List<List<Away>> away;
+    private final Map<String, int[]> able = new HashMap<>();
 
     Crew(Brief brief, PrepClock clock) {
         cooks = brief.cooks().isEmpty() ? List.of(Cook.of("host", "You")) : brief.cooks();
@@ -60,18 +64,22 @@ final class Crew {
 
     /** Whom a job may be given: the host's choice, else who can and is no helper, else whoever there is. */
     int[] mayDo(Job job) {
+        return able.computeIfAbsent(job.id(), id -> choose(job));
+    }
+
+    private int[] choose(Job job) {
         if (job.cook() != null) {
             return new int[] {place(job.cook())};
         }
-        int[] able = places(i -> !cooks.get(i).isHelper() && cooks.get(i).can(job.skills()));
-        if (able.length > 0) {
-            return able;
+        int[] skilled = places(i -> !cooks.get(i).isHelper() && cooks.get(i).can(job.skills()));
+        if (skilled.length > 0) {
+            return skilled;
         }
         int[] regular = places(i -> !cooks.get(i).isHelper());
         return regular.length > 0 ? regular : places(i -> true);
     }
 
-    private int[] places(java.util.function.IntPredicate which) {
+    private int[] places(IntPredicate which) {
         return IntStream.range(0, cooks.size()).filter(which).toArray();
     }
 }

@@ -49,9 +49,7 @@ record CutJobs(Brief brief, Catalogue catalogue, Supplies supplies, PrepClock cl
         }
         children(total, portions).ifPresent(chain::add);
         chain.add(new JobDraft(
-                        "cut:" + cut.id() + ":plate",
-                        PrepTask.Group.CUT,
-                        "Set out: " + JobBuilder.lower(total.name()))
+                        "cut:" + cut.id() + ":plate", PrepTask.Group.CUT, "Set out: " + JobBuilder.lower(total.name()))
                 .of(total.grams().text())
                 .with("serving plate")
                 .takes(PLATE_MINUTES)

@@ -61,7 +61,9 @@ record Job(
     /** The same job, waiting for others too. */
     Job alsoAfter(Collection<String> others) {
         return copy(
-                minutes, hands, Stream.concat(after.stream(), others.stream().sorted()).toList());
+                minutes,
+                hands,
+                Stream.concat(after.stream(), others.stream().sorted()).toList());
     }
 
     private Job copy(int minutes, int hands, List<String> after) {

@@ -55,9 +55,7 @@ final class JobBuilder {
             drafts.addAll(chain);
             plates.add(chain.get(chain.size() - 1).id());
         });
-        inputs.sauces().needs().stream()
-                .filter(need -> need.make().value() > 0)
-                .forEach(need -> sauce(need, supplies));
+        inputs.sauces().needs().stream().filter(need -> need.make().value() > 0).forEach(need -> sauce(need, supplies));
         bar(inputs.sauces().bar(), supplies);
         Stream.of(Extra.Kind.values()).forEach(kind -> beside(kind, inputs.extras(), supplies));
         table(plates);
@@ -71,9 +69,8 @@ final class JobBuilder {
     }
 
     private void trip(Purchases.Trip trip) {
-        long open = trip.lines().stream()
-                .filter(line -> line.boughtEvent() == null)
-                .count();
+        long open =
+                trip.lines().stream().filter(line -> line.boughtEvent() == null).count();
         String hours = brief.shops().stream()
                 .filter(shop -> shop.id().equals(trip.shop()) && shop.closes() != null)
                 .findFirst()
@@ -93,9 +90,8 @@ final class JobBuilder {
                 .of(need.make().text())
                 .with("bowl and whisk")
                 .takes(catalogue.sauce(need.sauce()).minutes())
-                .after(supplies.before(need.parts().stream()
-                        .map(Sauces.PartNeed::ingredient)
-                        .toList()))
+                .after(supplies.before(
+                        need.parts().stream().map(Sauces.PartNeed::ingredient).toList()))
                 .keeps(need.caution().isEmpty() ? 1440 : RAW_EGG_KEEPS_MINUTES)
                 .warning(need.caution());
     }
@@ -131,8 +127,7 @@ final class JobBuilder {
                         own.stream().map(Extras.ExtraNeed::ingredient).toList()))
                 .with(drinks ? "fridge" : "knife and bowls");
         if (drinks) {
-            double kg =
-                    own.stream().mapToDouble(need -> need.grams().value()).sum() / 1000;
+            double kg = own.stream().mapToDouble(need -> need.grams().value()).sum() / 1000;
             draft.at(Station.FRIDGE, false)
                     .litres(kg * LITRES_PER_KG_OF_DRINKS)
                     .takes(CHILL_MINUTES)
@@ -181,10 +176,11 @@ final class JobBuilder {
                 .map(Guest::id)
                 .count();
         add("table:arrival", PrepTask.Group.TABLE, "Guests arrive")
-                .of(there + " of " + brief.guests().size() + Optional.of(late)
-                        .filter(names -> !names.isEmpty())
-                        .map(names -> "; " + names)
-                        .orElse(""))
+                .of(there + " of " + brief.guests().size()
+                        + Optional.of(late)
+                                .filter(names -> !names.isEmpty())
+                                .map(names -> "; " + names)
+                                .orElse(""))
                 .takes(Math.max(1, brief.bufferMinutes()))
                 .because("your buffer before sitting down")
                 .passive(0)

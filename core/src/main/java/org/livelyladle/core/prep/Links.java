@@ -22,7 +22,8 @@ final class Links {
         WAITED_FOR,
         COOK,
         STATION,
-        AWAY
+        AWAY,
+        EMPTY_HOUSE
     }
 
     /** Why a job can start no later than so [min from sitting down]; {@code by} is the other job, if it is one. */
@@ -86,7 +87,14 @@ final class Links {
         if (there != null) {
             least = nearer(least, Hold.STATION, there, length);
         }
-        return slot.cook() == Slot.NOBODY ? least : away(least, slot, hands);
+        return slot.cook() == Slot.NOBODY ? least : house(away(least, slot, hands), job, length);
+    }
+
+    /** What is lit ends before the house is empty. */
+    private Held house(Held least, int job, int length) {
+        int empty = plan.outings().emptyFrom(plan.slots()[job].end());
+        boolean lit = plan.project().job(job).at().isLit() && empty != Integer.MAX_VALUE;
+        return lit && empty - length < least.latestStart() ? new Held(Hold.EMPTY_HOUSE, empty - length, -1) : least;
     }
 
     private Held nearer(Held least, Hold hold, int other, int length) {
@@ -141,7 +149,8 @@ final class Links {
         int job = IntStream.range(0, held.length)
                 .filter(i -> isOpen(i) && slack(i) == 0)
                 .boxed()
-                .min(Comparator.<Integer>comparingInt(i -> plan.slots()[i].start()).thenComparing(i -> i))
+                .min(Comparator.<Integer>comparingInt(i -> plan.slots()[i].start())
+                        .thenComparing(i -> i))
                 .orElse(-1);
         while (job >= 0 && isOpen(job) && !critical[job]) {
             critical[job] = true;

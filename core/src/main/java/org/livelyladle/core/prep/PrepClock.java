@@ -18,8 +18,7 @@ public record PrepClock(ZonedDateTime sitDown) {
 
     /** The whole minute a moment falls into. */
     public int minute(Instant moment) {
-        return (int) Math.floorDiv(
-                Duration.between(sitDown.toInstant(), moment).getSeconds(), 60L);
+        return (int) Math.floorDiv(Duration.between(sitDown.toInstant(), moment).getSeconds(), 60L);
     }
 
     public int minute(LocalDateTime local) {

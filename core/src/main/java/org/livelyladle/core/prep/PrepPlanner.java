@@ -26,6 +26,7 @@ import org.livelyladle.core.measure.Term;
 public final class PrepPlanner {
     private final Scheduled plan;
     private final Links links;
+    private final Earliest earliest;
     private final Reasons reasons;
     private final Ledger ledger;
 
@@ -33,6 +34,7 @@ public final class PrepPlanner {
     public PrepPlanner(Brief brief, Catalogue catalogue, Facts facts, Instant asOf, PrepInputs inputs, Ledger ledger) {
         this.plan = Scheduled.of(brief, catalogue, facts, asOf, inputs);
         this.links = new Links(plan);
+        this.earliest = new Earliest(plan, PrepClock.of(brief).minute(asOf));
         this.reasons = new Reasons(plan, links);
         this.ledger = ledger;
     }
@@ -51,9 +53,13 @@ public final class PrepPlanner {
         double begins =
                 own.stream().mapToDouble(task -> task.before().value()).max().orElse(0);
         Figure first = minutes("prep.begins", begins)
-                .by("Prep begins", "The earliest of all starts", MAXIMUM, () -> own.stream()
-                        .map(task -> Term.of(task.what(), task.before()))
-                        .toList());
+                .by(
+                        "Prep begins",
+                        "The earliest of all starts",
+                        MAXIMUM,
+                        () -> own.stream()
+                                .map(task -> Term.of(task.what(), task.before()))
+                                .toList());
         Figure handsOn = hands("prep.hands", "Hands-on time", own);
         return new Prep(
                 first,
@@ -69,10 +75,14 @@ public final class PrepPlanner {
     private Figure hands(String id, String title, List<PrepTask> tasks) {
         double hands = tasks.stream().mapToInt(PrepTask::hands).sum();
         return minutes(id, hands)
-                .by(title, "Time somebody is at each task", SUM, () -> tasks.stream()
-                        .filter(task -> task.hands() > 0)
-                        .map(task -> given(task.what(), task.hands(), ""))
-                        .toList());
+                .by(
+                        title,
+                        "Time somebody is at each task",
+                        SUM,
+                        () -> tasks.stream()
+                                .filter(task -> task.hands() > 0)
+                                .map(task -> given(task.what(), task.hands(), ""))
+                                .toList());
     }
 
     private Figure ready(List<PrepTask> tasks) {
@@ -91,8 +101,7 @@ public final class PrepPlanner {
                     IntStream.range(0, plan.slots().length)
                             .filter(i -> !plan.project().job(i).isFixed()
                                     && !plan.progress().isDone(i))
-                            .forEach(i -> terms.add(given(
-                                    plan.project().job(i).what(), -plan.slots()[i].end(), "")));
+                            .forEach(i -> terms.add(given(plan.project().job(i).what(), -plan.slots()[i].end(), "")));
                     return terms;
                 });
     }
@@ -125,12 +134,16 @@ public final class PrepPlanner {
                 job.tool(),
                 minutes,
                 before(job, slot),
+                earlier(job, i),
                 slack(job, i),
                 plan.clock().local(slot.start()),
                 plan.clock().local(slot.end()),
                 plan.clock().local(plan.planned()[i].start()),
-                slot.cook() == Slot.NOBODY ? null : plan.crew().cooks.get(slot.cook()).id(),
+                slot.cook() == Slot.NOBODY
+                        ? null
+                        : plan.crew().cooks.get(slot.cook()).id(),
                 job.hands(),
+                job.skills().stream().sorted().toList(),
                 job.at(),
                 slot.unit(),
                 job.litres(),
@@ -146,7 +159,9 @@ public final class PrepPlanner {
 
     private int left(int i, Slot slot, PrepTask.State state) {
         return state == PrepTask.State.RUNNING
-                ? slot.end() - Math.max(slot.start(), slot.end() - plan.project().job(i).minutes())
+                ? slot.end()
+                        - Math.max(
+                                slot.start(), slot.end() - plan.project().job(i).minutes())
                 : slot.end() - slot.start();
     }
 
@@ -181,6 +196,19 @@ public final class PrepPlanner {
                         () -> List.of(
                                 given("its end", -slot.end(), ""),
                                 given("from start to end", slot.end() - slot.start(), "")));
+    }
+
+    private Figure earlier(Job job, int i) {
+        int earliest = this.earliest.start(i);
+        int start = plan.slots()[i].start();
+        return minutes("earlier." + job.id(), start - earliest)
+                .by(
+                        job.what() + ": could be done earlier by",
+                        "Its earliest start, counted back, less its start",
+                        DIFFERENCE,
+                        () -> List.of(
+                                given("earliest: " + this.earliest.why(i), -earliest, ""),
+                                given("its start", -start, "")));
     }
 
     private Figure slack(Job job, int i) {

@@ -3,6 +3,7 @@ package org.livelyladle.core.prep;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.catalogue.Skill;
 import org.livelyladle.core.catalogue.Station;
 import org.livelyladle.core.measure.Figure;
 
@@ -13,12 +14,15 @@ import org.livelyladle.core.measure.Figure;
  * @param amount how much; empty where no amount applies
  * @param minutes how long it takes [min]
  * @param before its start, counted back from sitting down [min]
+ * @param earlier how much earlier it could be done: after the shop and what it waits for, and no sooner than it keeps;
+ *     whether somebody is free then is not looked at [min]
  * @param slack how much later it could start with all else still done in time [min]
  * @param startsAt local time; when it was begun, once it is
  * @param endsAt local time
  * @param plannedAt when it would start had nothing happened yet, local time
  * @param cook who does it; null for what needs nobody
  * @param hands so long from its start somebody is at it [min]
+ * @param skills what it asks of whoever does it
  * @param at what it takes up
  * @param unit which of several boards, rings, sinks or ovens, from 0
  * @param litres room it takes in fridge or freezer [l]
@@ -37,12 +41,14 @@ public record PrepTask(
         String tool,
         Figure minutes,
         Figure before,
+        Figure earlier,
         Figure slack,
         LocalDateTime startsAt,
         LocalDateTime endsAt,
         LocalDateTime plannedAt,
         @Nullable String cook,
         int hands,
+        List<Skill> skills,
         Station at,
         int unit,
         int litres,
@@ -74,5 +80,6 @@ public record PrepTask(
 
     public PrepTask {
         after = List.copyOf(after);
+        skills = List.copyOf(skills);
     }
 }

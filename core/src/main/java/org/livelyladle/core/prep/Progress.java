@@ -1,8 +1,6 @@
 package org.livelyladle.core.prep;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.facts.EventType;
 import org.livelyladle.core.facts.Facts.TaskMark;
@@ -26,15 +24,17 @@ final class Progress {
 
     private final Project project;
     private final PrepClock clock;
-    private final Map<Integer, Touched> touched = new HashMap<>();
+    private final @Nullable Touched[] touched;
 
     Progress(Project project, PrepClock clock) {
         this.project = project;
         this.clock = clock;
+        this.touched = new Touched[project.size()];
     }
 
-    @Nullable Touched of(int job) {
-        return touched.get(job);
+    @Nullable
+    Touched of(int job) {
+        return touched[job];
     }
 
     boolean isDone(int job) {
@@ -46,7 +46,7 @@ final class Progress {
     }
 
     private boolean is(int job, PrepTask.State state) {
-        Touched it = touched.get(job);
+        Touched it = touched[job];
         return it != null && it.state() == state;
     }
 
@@ -62,7 +62,7 @@ final class Progress {
     }
 
     private void apply(int job, EventType type, int at) {
-        Touched old = touched.get(job);
+        Touched old = touched[job];
         int begun = old == null ? at : old.begun();
         int worked = old == null ? 0 : old.worked();
         if (old != null && old.state() == PrepTask.State.RUNNING) {
@@ -70,15 +70,15 @@ final class Progress {
         }
         switch (type) {
             case TASK_STARTED -> {
-                touched.put(job, new Touched(PrepTask.State.RUNNING, begun, at, worked));
+                touched[job] = new Touched(PrepTask.State.RUNNING, begun, at, worked);
                 doneBefore(job, at);
             }
-            case TASK_PAUSED -> touched.put(job, new Touched(PrepTask.State.PAUSED, begun, at, worked));
+            case TASK_PAUSED -> touched[job] = new Touched(PrepTask.State.PAUSED, begun, at, worked);
             case TASK_DONE -> {
-                touched.put(job, new Touched(PrepTask.State.DONE, begun, at, worked));
+                touched[job] = new Touched(PrepTask.State.DONE, begun, at, worked);
                 doneBefore(job, at);
             }
-            case TASK_REOPENED -> touched.remove(job);
+            case TASK_REOPENED -> touched[job] = null;
             default -> throw new IllegalArgumentException("No mark of a task: " + type);
         }
     }
@@ -88,10 +88,9 @@ final class Progress {
         for (String id : project.job(job).after()) {
             int other = project.place(id);
             if (other >= 0 && !isDone(other) && !project.job(other).isFixed()) {
-                Touched old = touched.get(other);
-                touched.put(
-                        other,
-                        new Touched(PrepTask.State.DONE, old == null ? at : old.begun(), at, old == null ? 0 : old.worked()));
+                Touched old = touched[other];
+                touched[other] = new Touched(
+                        PrepTask.State.DONE, old == null ? at : old.begun(), at, old == null ? 0 : old.worked());
                 doneBefore(other, at);
             }
         }

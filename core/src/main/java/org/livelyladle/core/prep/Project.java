@@ -32,7 +32,9 @@ final class Project {
             String id = jobs.get(i).id();
             before[i] = Stream.concat(
                             jobs.get(i).after().stream(),
-                            turns.stream().filter(turn -> turn.then().equals(id)).map(Turn::first))
+                            turns.stream()
+                                    .filter(turn -> turn.then().equals(id))
+                                    .map(Turn::first))
                     .filter(places::containsKey)
                     .mapToInt(places::get)
                     .distinct()

@@ -35,14 +35,20 @@ record Reasons(Scheduled plan, Links links) {
         Links.Held held = links.of(i);
         String room = links.slack(i) > 0 ? " It could wait " + KitchenText.minutes(links.slack(i)) + "." : "";
         return switch (held.hold()) {
-            case END -> "The last moment before your buffer of " + KitchenText.minutes(plan.brief().bufferMinutes())
-                    + "." + room;
+            case END ->
+                "The last moment before your buffer of "
+                        + KitchenText.minutes(plan.brief().bufferMinutes()) + "." + room;
             case WAITED_FOR -> "So that “" + what(held) + "” can start at " + start(held) + "." + room;
             case COOK -> name(i) + " goes on with “" + what(held) + "” at " + start(held) + "." + room;
-            case STATION -> "The " + plan.project().job(i).at().label() + " is needed at " + start(held) + " for “"
-                    + what(held) + "”." + room;
-            case AWAY -> name(i) + " is away from " + time(held.latestStart() + plan.project().job(i).hands()) + "."
-                    + room;
+            case STATION ->
+                "The " + plan.project().job(i).at().label() + " is needed at " + start(held) + " for “" + what(held)
+                        + "”." + room;
+            case AWAY ->
+                name(i) + " is away from "
+                        + time(held.latestStart() + plan.project().job(i).hands()) + "." + room;
+            case EMPTY_HOUSE ->
+                "Nobody is at home from "
+                        + time(held.latestStart() + plan.project().job(i).minutes()) + "." + room;
         };
     }
 

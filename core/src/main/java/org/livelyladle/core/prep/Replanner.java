@@ -31,10 +31,10 @@ final class Replanner {
     private final Crew crew;
     private final Brief brief;
     private final PrepClock clock;
-    private final List<List<Crew.Away>> outings;
+    private final Outings outings;
     private final Progress progress;
 
-    Replanner(Project project, Crew crew, Brief brief, PrepClock clock, List<List<Crew.Away>> outings) {
+    Replanner(Project project, Crew crew, Brief brief, PrepClock clock, Outings outings) {
         this.project = project;
         this.crew = crew;
         this.brief = brief;

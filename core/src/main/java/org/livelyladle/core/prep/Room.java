@@ -27,37 +27,25 @@ final class Room {
     private final Crew crew;
     private final Kitchen kitchen;
     private final boolean mirrored;
-    private final List<Bookings> cooks = new ArrayList<>();
-    private final Bookings nobodyHome = new Bookings();
+    private final List<Bookings> cooks;
+    private final Bookings nobodyHome;
     private final Map<Station, List<Bookings>> units = new EnumMap<>(Station.class);
     private final Map<Station, ColdRoom> cold = new EnumMap<>(Station.class);
     private final List<Board> boards = new ArrayList<>();
     /** Minutes at it so far, by cook. */
     private final int[] load;
 
-    /**
-     * @param outings when each cook is out shopping, by cook, besides the crew's own times
-     * @param mirrored searches backwards and keeps boards clean; forwards their order is given by what comes after what
-     */
-    Room(Crew crew, Kitchen kitchen, List<List<Crew.Away>> outings, boolean mirrored) {
+    /** @param mirrored searches backwards and keeps boards clean; forwards their order is given by what comes after what */
+    Room(Crew crew, Kitchen kitchen, Outings outings, boolean mirrored) {
         this.crew = crew;
         this.kitchen = kitchen;
         this.mirrored = mirrored;
         this.load = new int[crew.cooks.size()];
-        List<List<Crew.Away>> all = new ArrayList<>();
-        for (int c = 0; c < crew.cooks.size(); c++) {
-            List<Crew.Away> own = new ArrayList<>(crew.away(c));
-            own.addAll(outings.get(c));
-            all.add(own);
-            Bookings bookings = new Bookings();
-            own.forEach(away -> book(bookings, away.from(), away.to()));
-            cooks.add(bookings);
-        }
-        nobodyHome(all);
-        for (Station station : List.of(Station.SINK, Station.RING, Station.OVEN)) {
+        this.cooks = outings.away(mirrored);
+        this.nobodyHome = outings.nobodyHome(mirrored);
+        for (Station station : List.of(Station.SINK, Station.RING, Station.OVEN, Station.VEGETABLE_BOARD)) {
             units.put(station, bookings(kitchen.count(station)));
         }
-        units.put(Station.VEGETABLE_BOARD, bookings(kitchen.count(Station.VEGETABLE_BOARD)));
         units.get(Station.VEGETABLE_BOARD).forEach(board -> boards.add(new Board()));
         for (Station station : List.of(Station.FRIDGE, Station.FREEZER)) {
             cold.put(station, new ColdRoom(kitchen.count(station)));
@@ -70,43 +58,6 @@ final class Room {
             list.add(new Bookings());
         }
         return list;
-    }
-
-    /** Minutes at which every cook is away. */
-    private void nobodyHome(List<List<Crew.Away>> all) {
-        for (Crew.Away first : all.get(0)) {
-            int at = first.from();
-            while (at < first.to()) {
-                int minute = at;
-                int until = first.to();
-                boolean gone = true;
-                for (List<Crew.Away> own : all) {
-                    int end = awayUntil(own, minute);
-                    gone &= end > minute;
-                    until = Math.min(until, end > minute ? end : nextAway(own, minute));
-                }
-                if (gone) {
-                    book(nobodyHome, minute, until);
-                }
-                at = Math.max(until, minute + 1);
-            }
-        }
-    }
-
-    private static int awayUntil(List<Crew.Away> own, int minute) {
-        return own.stream()
-                .filter(away -> away.from() <= minute && minute < away.to())
-                .mapToInt(Crew.Away::to)
-                .max()
-                .orElse(minute);
-    }
-
-    private static int nextAway(List<Crew.Away> own, int minute) {
-        return own.stream()
-                .mapToInt(Crew.Away::from)
-                .filter(from -> from > minute)
-                .min()
-                .orElse(Integer.MAX_VALUE);
     }
 
     private void book(Bookings bookings, int from, int to) {
@@ -231,10 +182,11 @@ final class Room {
         if (!hasUnits(job.at())) {
             return at;
         }
-        return units.get(job.at()).stream()
-                .mapToInt(unit -> unit.earliest(at, job.minutes()))
-                .min()
-                .orElse(at);
+        int first = Integer.MAX_VALUE;
+        for (Bookings unit : units.get(job.at())) {
+            first = Math.min(first, unit.earliest(at, job.minutes()));
+        }
+        return first;
     }
 
     private int cookFrom(Job job, int at, Slot wish, int board) {
@@ -262,6 +214,9 @@ final class Room {
 
     /** Where the job goes so that a sink is free for the wash that begins at a minute. */
     private int sinkFrom(int at, int washAt, int length) {
+        if (length == 0) {
+            return at;
+        }
         int free = units.get(Station.SINK).stream()
                 .mapToInt(sink -> sink.earliest(washAt, length))
                 .min()

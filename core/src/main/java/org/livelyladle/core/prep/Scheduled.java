@@ -12,7 +12,14 @@ import org.livelyladle.core.facts.Facts;
  * @param slots where they stand
  */
 record Scheduled(
-        Brief brief, PrepClock clock, Crew crew, Project project, Slot[] planned, Slot[] slots, Progress progress) {
+        Brief brief,
+        PrepClock clock,
+        Crew crew,
+        Outings outings,
+        Project project,
+        Slot[] planned,
+        Slot[] slots,
+        Progress progress) {
 
     static Scheduled of(Brief brief, Catalogue catalogue, Facts facts, Instant asOf, PrepInputs inputs) {
         PrepClock clock = PrepClock.of(brief);
@@ -23,7 +30,8 @@ record Scheduled(
         Replanner replanner = new Replanner(ordered.project(), crew, brief, clock, finder.outings());
         Slot[] planned = replanner.possible(ordered.slots());
         Slot[] slots = replanner.at(clock.minute(asOf), planned, facts.tasks());
-        return new Scheduled(brief, clock, crew, ordered.project(), planned, slots, replanner.progress());
+        return new Scheduled(
+                brief, clock, crew, finder.outings(), ordered.project(), planned, slots, replanner.progress());
     }
 
     /** When all but appointments is done [min from sitting down]. */

@@ -241,8 +241,8 @@ class EveningPlannerTest {
 
     @Test
     void twoPlatesOnOneFuseAreTooMuch() {
-        briefs.kitchen = Records.with(
-                Kitchen.USUAL, "circuits", List.of(new Kitchen.Circuit("wall", "Dining room", 3000)));
+        briefs.kitchen =
+                Records.with(Kitchen.USUAL, "circuits", List.of(new Kitchen.Circuit("wall", "Dining room", 3000)));
         HeatSource plate = new HeatSource(HeatSource.Kind.INDUCTION, 1800, "wall", null);
         briefs.pots.set(0, Records.with(briefs.pots.get(0), "heat", plate));
         assertThat(evening().circuits().get(0).headroom().value()).isEqualTo(1200);

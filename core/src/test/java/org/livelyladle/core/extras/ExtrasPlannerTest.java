@@ -79,6 +79,8 @@ class ExtrasPlannerTest {
 
         assertThat(plan.purchases().needs()).anyMatch(need -> need.ingredient().equals("rice-paper"));
         assertThat(plan.equipment()).anyMatch(item -> item.name().equals("Glasses"));
-        assertThat(plan.prep().tasks()).anyMatch(task -> task.what().equals("Chill: plum wine") && task.hands() < task.minutes().value());
+        assertThat(plan.prep().tasks())
+                .anyMatch(task -> task.what().equals("Chill: plum wine")
+                        && task.hands() < task.minutes().value());
     }
 }

@@ -2,8 +2,8 @@ package org.livelyladle.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import java.time.Duration;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Appetite;

@@ -80,14 +80,12 @@ public final class PrepChecker {
             return;
         }
         boolean said = prep.problems().stream()
-                .anyMatch(p -> p.kind() == Prep.Problem.Kind.UNSKILLED
-                        && p.task().equals(task.id()));
+                .anyMatch(
+                        p -> p.kind() == Prep.Problem.Kind.UNSKILLED && p.task().equals(task.id()));
         if (!said && !cook.can(org.livelyladle.core.catalogue.Skill.of(task.at(), false))) {
             found.add(task.id() + " is not for " + cook.id());
         }
-        if (cook.isHelper()
-                && !task.pinned()
-                && cooks.stream().anyMatch(other -> !other.isHelper())) {
+        if (cook.isHelper() && !task.pinned() && cooks.stream().anyMatch(other -> !other.isHelper())) {
             found.add(task.id() + " went to a helper unasked");
         }
         if (!isThere(cook, task.startsAt(), handsUntil(task))) {
@@ -159,7 +157,8 @@ public final class PrepChecker {
                 && overlap(a.startsAt(), handsUntil(a), b.startsAt(), handsUntil(b))) {
             found.add(a.cook() + " is at " + a.id() + " and " + b.id());
         }
-        boolean counted = a.at() == b.at() && List.of(Station.SINK, Station.RING, Station.OVEN).contains(a.at());
+        boolean counted = a.at() == b.at()
+                && List.of(Station.SINK, Station.RING, Station.OVEN).contains(a.at());
         boolean exists = brief.kitchenOrUsual().count(a.at()) > 0;
         if (counted && exists && a.unit() == b.unit() && overlap(a.startsAt(), a.endsAt(), b.startsAt(), b.endsAt())) {
             found.add(a.at() + " " + a.unit() + " is taken by " + a.id() + " and " + b.id());

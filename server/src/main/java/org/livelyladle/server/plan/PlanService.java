@@ -1,7 +1,6 @@
 package org.livelyladle.server.plan;
 
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.UUID;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -67,6 +66,6 @@ public class PlanService {
     }
 
     private Planned compute(Brief brief, Facts facts) {
-        return planner.plan(brief, facts, LocalDate.now(clock.withZone(brief.zoneId())));
+        return planner.plan(brief, facts, clock.instant());
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.zip.GZIPOutputStream;
@@ -28,13 +29,14 @@ import org.livelyladle.server.web.JsonConfig;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
+    private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
         return new DemoBriefs(JsonConfig.mapper(), new PriceList()).load(TODAY);
     }
 
     private static Planned plan(Brief brief) {
-        return new Planner(Catalogue.builtIn()).plan(brief, Facts.none(), TODAY);
+        return new Planner(Catalogue.builtIn()).plan(brief, Facts.none(), NOW);
     }
 
     @ParameterizedTest

@@ -1,0 +1,248 @@
+package org.livelyladle.core.plan;
+
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Cook;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.broths.BrothNeed;
+import org.livelyladle.core.broths.BrothPlanner;
+import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.broths.SidePlanner;
+import org.livelyladle.core.catalogue.Broth;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.evening.Evening;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.portions.PortionPlanner;
+import org.livelyladle.core.prep.Prep;
+import org.livelyladle.core.prep.PrepClock;
+import org.livelyladle.core.prep.PrepInputs;
+import org.livelyladle.core.prep.PrepPlanner;
+import org.livelyladle.core.prep.PrepTask;
+import org.livelyladle.core.safety.Content;
+import org.livelyladle.core.safety.Needs;
+import org.livelyladle.core.table.TablePlan;
+
+/** When prep does not fit any more: what would help, cheapest first, each planned anew to tell what it really gains. */
+record LateAdvisor(
+        Brief brief,
+        Catalogue catalogue,
+        Facts facts,
+        Instant asOf,
+        KitchenText text,
+        Windows windows,
+        TablePlan table,
+        Evening evening,
+        PrepInputs inputs,
+        Prep prep) {
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
+    /** Less is not worth the trouble; memory [min]. */
+    private static final int LEAST_GAIN = 3;
+
+    private static final int MOST_OF_A_KIND = 2;
+    private static final int MOST_TRIED = 5;
+    private static final int STEP_MINUTES = 5;
+
+    List<LateRemedy> advise() {
+        int late = lateMinute(brief, prep.readyAt());
+        if (late <= -brief.bufferMinutes()) {
+            return List.of();
+        }
+        List<LateRemedy> found = new ArrayList<>();
+        keep(handOvers(late), found);
+        keep(readyBought(late), found);
+        keep(simplerBroths(late), found);
+        keep(dropped(late), found);
+        keep(later(late), found);
+        found.sort(Comparator.comparing(remedy -> !remedy.fits()));
+        return found;
+    }
+
+    private static int lateMinute(Brief brief, LocalDateTime readyAt) {
+        return PrepClock.of(brief).minute(readyAt);
+    }
+
+    private static void keep(Stream<LateRemedy> tried, List<LateRemedy> found) {
+        tried.filter(remedy -> remedy.gainMinutes() >= LEAST_GAIN)
+                .sorted(Comparator.comparing(remedy -> -remedy.gainMinutes()))
+                .limit(MOST_OF_A_KIND)
+                .forEach(found::add);
+    }
+
+    private LateRemedy weighed(int late, Brief changed, PrepInputs with, Remedy remedy) {
+        int end = PrepPlanner.readyMinute(changed, changed.extend(catalogue), facts, asOf, with);
+        LocalDateTime readyAt = PrepClock.of(changed).local(end);
+        String left = end > 0
+                ? KitchenText.minutes(end) + " after sitting down"
+                : KitchenText.minutes(-end) + " before sitting down";
+        return new LateRemedy(
+                remedy,
+                "All done at " + CLOCK.format(readyAt) + ", " + left + " (now " + CLOCK.format(prep.readyAt()) + ").",
+                readyAt,
+                late - end,
+                end <= 0);
+    }
+
+    /** Longest first, of what nobody has begun. */
+    private Stream<PrepTask> open() {
+        return prep.tasks().stream()
+                .filter(task -> !task.fixed() && task.state() == PrepTask.State.PLANNED)
+                .sorted(Comparator.comparing((PrepTask task) -> -task.hands()).thenComparing(PrepTask::id));
+    }
+
+    private Stream<LateRemedy> handOvers(int late) {
+        return brief.cooks().stream()
+                .flatMap(cook -> open().filter(task ->
+                                !cook.id().equals(task.cook()) && task.hands() >= LEAST_GAIN && cook.can(task.skills()))
+                        .limit(MOST_TRIED)
+                        .map(task -> handOver(late, task, cook)));
+    }
+
+    private LateRemedy handOver(int late, PrepTask task, Cook cook) {
+        return weighed(
+                late,
+                brief.deciding(brief.decisions().handing(task.id(), cook.id())),
+                inputs,
+                new Remedy(
+                        "Hand “" + UnmetFinder.lower(task.what()) + "” to " + cook.name(),
+                        Remedy.Kind.HAND_OVER,
+                        task.id(),
+                        cook.id()));
+    }
+
+    private Stream<LateRemedy> readyBought(int late) {
+        return withWork().filter(this::canStillBeBought).map(cut -> {
+            List<MenuItem> menu = brief.menu().stream()
+                    .map(item -> item.cut().equals(cut.id()) ? item.boughtReady() : item)
+                    .toList();
+            return weighed(
+                    late,
+                    brief.serving(menu),
+                    inputs,
+                    new Remedy("Buy " + name(cut) + " ready for the table", Remedy.Kind.BUY_READY, "", cut.id()));
+        });
+    }
+
+    /** Cuts with the most work ahead. */
+    private Stream<Cut> withWork() {
+        return open().filter(task -> task.group() == PrepTask.Group.CUT
+                        && !task.id().endsWith(":plate")
+                        && task.id().startsWith("cut:"))
+                .map(task -> task.id().split(":")[1])
+                .distinct()
+                .limit(MOST_TRIED)
+                .map(catalogue::cut);
+    }
+
+    /** Its shop is still to be gone to. */
+    private boolean canStillBeBought(Cut cut) {
+        int now = PrepClock.of(brief).minute(asOf);
+        return inputs.purchases().trips().stream()
+                .filter(trip -> PrepClock.of(brief).minute(trip.at()) >= now)
+                .flatMap(trip -> trip.lines().stream())
+                .anyMatch(line -> line.ingredient().equals(cut.ingredient()) && line.boughtEvent() == null);
+    }
+
+    private Stream<LateRemedy> dropped(int late) {
+        return withWork().map(cut -> {
+            Brief without = brief.serving(brief.menu().stream()
+                    .filter(item -> !item.cut().equals(cut.id()))
+                    .toList());
+            PrepInputs with = new PrepInputs(
+                    new PortionPlanner(without, catalogue, windows, new Ledger(), text).plan(),
+                    inputs.broths(),
+                    inputs.sauces(),
+                    inputs.extras(),
+                    inputs.purchases());
+            return weighed(
+                    late, without, with, new Remedy("Do without " + name(cut), Remedy.Kind.REMOVE_CUT, "", cut.id()));
+        });
+    }
+
+    private Stream<LateRemedy> simplerBroths(int late) {
+        Set<String> open = open().filter(task -> task.group() == PrepTask.Group.BROTH)
+                .map(task -> task.id().split(":")[1])
+                .collect(Collectors.toSet());
+        return inputs.broths().needs().stream()
+                .filter(need -> need.source() == Broth.Source.SCRATCH && open.contains(need.broth()))
+                .flatMap(need -> simpler(need).limit(1).map(broth -> swapped(late, need, broth)));
+    }
+
+    /** Quicker ones that suit all who eat from it and whose parts are in the house. */
+    private Stream<Broth> simpler(BrothNeed need) {
+        List<String> sides = brief.sides().stream()
+                .filter(side -> side.broth().equals(need.broth()))
+                .map(org.livelyladle.core.brief.Side::id)
+                .toList();
+        List<Guest> eaters = table.guests().stream()
+                .filter(pace -> pace.sides().stream().anyMatch(sides::contains))
+                .map(pace -> brief.guest(pace.guest()).orElseThrow())
+                .toList();
+        return catalogue.broths().stream()
+                .filter(broth -> broth.source() != Broth.Source.SCRATCH && broth.base() == null)
+                .filter(broth -> broth.parts().stream().allMatch(part -> isAtHome(part.ingredient())))
+                .filter(broth -> eaters.stream().allMatch(guest -> suits(guest, broth)));
+    }
+
+    private boolean suits(Guest guest, Broth broth) {
+        return broth.heat().compareTo(guest.heat()) <= 0
+                && Needs.brokenByContact(guest, Content.of(broth, catalogue)).isEmpty();
+    }
+
+    private boolean isAtHome(String ingredient) {
+        return brief.pantry().stream().anyMatch(item -> item.ingredient().equals(ingredient))
+                || facts.boughtGrams(ingredient) > 0;
+    }
+
+    private LateRemedy swapped(int late, BrothNeed need, Broth broth) {
+        Brief changed = brief.swapping(need.broth(), broth.id());
+        Ledger ledger = new Ledger();
+        Broths broths = new BrothPlanner(changed, catalogue, ledger, text)
+                .plan(new SidePlanner(changed, catalogue, ledger, text).plan(), evening.reserves());
+        PrepInputs with =
+                new PrepInputs(inputs.portions(), broths, inputs.sauces(), inputs.extras(), inputs.purchases());
+        return weighed(
+                late,
+                changed,
+                with,
+                new Remedy(
+                        "Make " + UnmetFinder.lower(broth.name()) + " instead of " + UnmetFinder.lower(need.name()),
+                        Remedy.Kind.SWAP_BROTH,
+                        need.broth(),
+                        broth.id()));
+    }
+
+    /** By as much as is missing, in steps of five minutes. */
+    private Stream<LateRemedy> later(int late) {
+        int missing = late + brief.bufferMinutes();
+        int minutes = (missing + STEP_MINUTES - 1) / STEP_MINUTES * STEP_MINUTES;
+        LocalDateTime sitDown = PrepClock.of(brief).local(minutes);
+        Brief changed = brief.on(sitDown, brief.shops(), brief.prices());
+        return Stream.of(weighed(
+                late,
+                changed,
+                inputs,
+                new Remedy(
+                        "Sit down " + KitchenText.minutes(minutes) + " later, at " + CLOCK.format(sitDown),
+                        Remedy.Kind.SIT_LATER,
+                        "",
+                        sitDown.toString())));
+    }
+
+    private String name(Cut cut) {
+        return UnmetFinder.lower(catalogue.fullName(cut));
+    }
+}

@@ -1,0 +1,113 @@
+package org.livelyladle.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Cook;
+import org.livelyladle.core.facts.EventType;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.prep.PrepClock;
+import org.livelyladle.core.prep.PrepTask;
+
+class LateAdvisorTest {
+    private final Briefs briefs = Briefs.plain();
+
+    private static Plan plan(Brief brief, Facts facts, Instant asOf) {
+        return Briefs.PLANNER.plan(brief, facts, asOf).plan();
+    }
+
+    private Plan late(int minutes) {
+        Brief brief = briefs.build();
+        double begins = plan(brief, Facts.none(), Briefs.NOW).prep().begins().value();
+        return plan(brief, Facts.none(), moment(minutes - (int) begins));
+    }
+
+    private Instant moment(int minute) {
+        return PrepClock.of(briefs.build()).instant(minute);
+    }
+
+    private static LateRemedy of(Plan plan, Remedy.Kind kind) {
+        return plan.lateRemedies().stream()
+                .filter(late -> late.remedy().kind() == kind)
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(kind + " is not among " + plan.lateRemedies()));
+    }
+
+    @Test
+    void inTimeNothingIsOffered() {
+        Plan plan = plan(briefs.build(), Facts.none(), Briefs.NOW);
+
+        assertThat(plan.lateRemedies()).isEmpty();
+        assertThat(plan.unmet()).noneMatch(unmet -> unmet.step() == Step.PREP);
+    }
+
+    @Test
+    void whatIsOfferedComesTrueWhenItIsChosen() {
+        briefs.cooks.add(Cook.of("bo", "Bo"));
+        briefs.cooks.add(new Cook("finn", "Finn", true, null, null, null, null));
+        Plan plan = late(40);
+        assertThat(plan.unmet()).anyMatch(unmet -> unmet.id().equals("prep.LATE."));
+        LateRemedy hand = of(plan, Remedy.Kind.HAND_OVER);
+        LateRemedy without = of(plan, Remedy.Kind.REMOVE_CUT);
+        LateRemedy later = of(plan, Remedy.Kind.SIT_LATER);
+        Brief brief = briefs.build();
+        Instant now = moment(
+                40 - (int) plan(brief, Facts.none(), Briefs.NOW).prep().begins().value());
+
+        Brief handed = brief.deciding(
+                brief.decisions().handing(hand.remedy().subject(), hand.remedy().value()));
+        assertThat(plan(handed, Facts.none(), now).prep().readyAt()).isEqualTo(hand.readyAt());
+
+        Brief dropped = brief.serving(brief.menu().stream()
+                .filter(item -> !item.cut().equals(without.remedy().value()))
+                .toList());
+        assertThat(plan(dropped, Facts.none(), now).prep().readyAt()).isEqualTo(without.readyAt());
+
+        LocalDateTime at = LocalDateTime.parse(later.remedy().value());
+        Plan put = plan(brief.on(at, brief.shops(), brief.prices()), Facts.none(), now);
+        assertThat(put.prep().readyAt()).isEqualTo(later.readyAt());
+        assertThat(later.fits()).isTrue();
+        assertThat(put.unmet()).noneMatch(unmet -> unmet.id().equals("prep.LATE."));
+    }
+
+    @Test
+    void theCheapestThatFitsComesFirst() {
+        briefs.cooks.add(Cook.of("bo", "Bo"));
+        briefs.cooks.add(new Cook("finn", "Finn", true, null, null, null, null));
+        List<LateRemedy> remedies = late(30).lateRemedies();
+
+        assertThat(remedies).hasSizeGreaterThan(2).allMatch(late -> late.gainMinutes() >= 3);
+        assertThat(remedies).isSortedAccordingTo(java.util.Comparator.comparing(late -> !late.fits()));
+        assertThat(remedies)
+                .filteredOn(LateRemedy::fits)
+                .isSortedAccordingTo(
+                        java.util.Comparator.comparing(late -> late.remedy().kind() == Remedy.Kind.SIT_LATER));
+    }
+
+    @Test
+    void aBrothThatIsUnderWayIsNotGivenUpAndAQuickOneAtHomeIsOffered() {
+        briefs.cooks.add(Cook.of("bo", "Bo"));
+        briefs.pots.set(0, Briefs.pot("pot", 4000, "ginger-chicken"));
+        briefs.pantry.add(new org.livelyladle.core.brief.PantryItem("kelp", 200));
+        briefs.pantry.add(new org.livelyladle.core.brief.PantryItem("spring-onion", 300));
+        Plan plan = late(60);
+        LateRemedy swap = of(plan, Remedy.Kind.SWAP_BROTH);
+        assertThat(swap.remedy()).satisfies(remedy -> {
+            assertThat(remedy.subject()).isEqualTo("ginger-chicken");
+            assertThat(remedy.value()).isEqualTo("kelp-water");
+        });
+
+        List<Facts.TaskMark> marks = plan.prep().tasks().stream()
+                .filter(task -> task.group() == PrepTask.Group.BROTH)
+                .map(task -> new Facts.TaskMark(moment(-200), EventType.TASK_DONE, task.id()))
+                .toList();
+        Plan made = plan(briefs.build(), new Facts(List.of(), marks, Set.of()), moment(-60));
+        assertThat(made.lateRemedies()).noneMatch(late -> late.remedy().kind() == Remedy.Kind.SWAP_BROTH);
+    }
+}
