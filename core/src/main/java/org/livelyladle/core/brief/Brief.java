@@ -1,6 +1,7 @@
 package org.livelyladle.core.brief;
 
 import java.time.DateTimeException;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Collections;
@@ -187,17 +188,29 @@ public record Brief(
 
     /** The same party at another time, with its trips and prices. */
     public Brief on(LocalDateTime sitDown, List<Shop> shops, PriceSnapshot prices) {
-        return copy(sitDown, pots, menu, shops, prices, decisions);
+        return copy(sitDown, pots, menu, shops, prices, cooks, decisions);
+    }
+
+    /** The same party so much later, with its trips, its cooks' other plans and other prices. */
+    public Brief later(Duration by, PriceSnapshot prices) {
+        return copy(
+                sitDown.plus(by),
+                pots,
+                menu,
+                shops.stream().map(shop -> shop.at(shop.tripAt().plus(by))).toList(),
+                prices,
+                cooks.stream().map(cook -> cook.later(by)).toList(),
+                decisions);
     }
 
     /** The same party, decided otherwise. */
     public Brief deciding(Decisions decisions) {
-        return copy(sitDown, pots, menu, shops, prices, decisions);
+        return copy(sitDown, pots, menu, shops, prices, cooks, decisions);
     }
 
     /** The same party with another menu. */
     public Brief serving(List<MenuItem> menu) {
-        return copy(sitDown, pots, menu, shops, prices, decisions);
+        return copy(sitDown, pots, menu, shops, prices, cooks, decisions);
     }
 
     /** The same party with another broth wherever one was. */
@@ -207,7 +220,7 @@ public record Brief(
                         .map(side -> side.broth().equals(broth) ? side.holding(by) : side)
                         .toList()))
                 .toList();
-        return copy(sitDown, changed, menu, shops, prices, decisions);
+        return copy(sitDown, changed, menu, shops, prices, cooks, decisions);
     }
 
     private Brief copy(
@@ -216,6 +229,7 @@ public record Brief(
             List<MenuItem> menu,
             List<Shop> shops,
             PriceSnapshot prices,
+            List<Cook> cooks,
             Decisions decisions) {
         return new Brief(
                 format,

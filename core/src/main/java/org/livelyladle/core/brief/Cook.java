@@ -1,5 +1,6 @@
 package org.livelyladle.core.brief;
 
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.Collection;
@@ -56,6 +57,14 @@ public record Cook(
             }
             what = Check.text(what, "what", 80);
         }
+    }
+
+    /** The same cook with all plans so much later. */
+    Cook later(Duration by) {
+        List<Busy> moved = busy().stream()
+                .map(away -> new Busy(away.from().plus(by), away.until().plus(by), away.what()))
+                .toList();
+        return new Cook(id, name, helper, skills, from, until, moved);
     }
 
     public boolean isHelper() {

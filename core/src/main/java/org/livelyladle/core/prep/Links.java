@@ -92,7 +92,7 @@ final class Links {
 
     /** What is lit ends before the house is empty. */
     private Held house(Held least, int job, int length) {
-        int empty = plan.outings().emptyFrom(plan.slots()[job].end());
+        int empty = plan.draft().outings().emptyFrom(plan.slots()[job].end());
         boolean lit = plan.project().job(job).at().isLit() && empty != Integer.MAX_VALUE;
         return lit && empty - length < least.latestStart() ? new Held(Hold.EMPTY_HOUSE, empty - length, -1) : least;
     }

@@ -32,16 +32,20 @@ public final class PrepPlanner {
 
     /** @param asOf the moment it is looked at; what has not begun by then can begin then at the earliest */
     public PrepPlanner(Brief brief, Catalogue catalogue, Facts facts, Instant asOf, PrepInputs inputs, Ledger ledger) {
-        this.plan = Scheduled.of(brief, catalogue, facts, asOf, inputs);
+        this(Draft.of(brief, catalogue, inputs), facts, asOf, ledger);
+    }
+
+    PrepPlanner(Draft draft, Facts facts, Instant asOf, Ledger ledger) {
+        this.plan = draft.at(facts, asOf);
         this.links = new Links(plan);
-        this.earliest = new Earliest(plan, PrepClock.of(brief).minute(asOf));
+        this.earliest = new Earliest(plan, draft.clock().minute(asOf));
         this.reasons = new Reasons(plan, links);
         this.ledger = ledger;
     }
 
     /** When all would be done [min from sitting down]. */
     public static int readyMinute(Brief brief, Catalogue catalogue, Facts facts, Instant asOf, PrepInputs inputs) {
-        return Scheduled.of(brief, catalogue, facts, asOf, inputs).end();
+        return Draft.of(brief, catalogue, inputs).at(facts, asOf).end();
     }
 
     public Prep plan() {
@@ -138,7 +142,7 @@ public final class PrepPlanner {
                 slack(job, i),
                 plan.clock().local(slot.start()),
                 plan.clock().local(slot.end()),
-                plan.clock().local(plan.planned()[i].start()),
+                plan.clock().local(plan.draft().planned()[i].start()),
                 slot.cook() == Slot.NOBODY
                         ? null
                         : plan.crew().cooks.get(slot.cook()).id(),
@@ -228,9 +232,9 @@ public final class PrepPlanner {
 
     private List<Prep.BeatenPin> beatenPins() {
         List<Prep.BeatenPin> beaten = new ArrayList<>();
-        for (int i = 0; i < plan.planned().length; i++) {
+        for (int i = 0; i < plan.draft().planned().length; i++) {
             Job job = plan.project().job(i);
-            int start = plan.planned()[i].start();
+            int start = plan.draft().planned()[i].start();
             if (job.pinnedAt() != null && job.pinnedAt() != start) {
                 beaten.add(new Prep.BeatenPin(
                         job.id(),

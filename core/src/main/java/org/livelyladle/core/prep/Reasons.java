@@ -24,8 +24,8 @@ record Reasons(Scheduled plan, Links links) {
             return "An appointment: " + job.rule() + ".";
         }
         int start = plan.slots()[i].start();
-        if (start > plan.planned()[i].start()) {
-            return "Was " + time(plan.planned()[i].start())
+        if (start > plan.draft().planned()[i].start()) {
+            return "Was " + time(plan.draft().planned()[i].start())
                     + "; now as soon as what it waits for is done and somebody is free.";
         }
         return job.pinnedAt() != null && job.pinnedAt() == start ? "You set it." : held(i);

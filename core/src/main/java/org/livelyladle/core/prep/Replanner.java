@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.facts.Facts.TaskMark;
 
 /**
@@ -27,19 +26,15 @@ final class Replanner {
 
     private static final int LONG_AGO = -Crew.DAYS_BEFORE * 24 * 60;
 
+    private final Draft draft;
     private final Project project;
-    private final Crew crew;
-    private final Brief brief;
     private final PrepClock clock;
-    private final Outings outings;
     private final Progress progress;
 
-    Replanner(Project project, Crew crew, Brief brief, PrepClock clock, Outings outings) {
-        this.project = project;
-        this.crew = crew;
-        this.brief = brief;
-        this.clock = clock;
-        this.outings = outings;
+    Replanner(Draft draft) {
+        this.draft = draft;
+        this.project = draft.project();
+        this.clock = draft.clock();
         this.progress = new Progress(project, clock);
     }
 
@@ -48,20 +43,20 @@ final class Replanner {
     }
 
     /** The timetable made possible: nothing before the shop, each job after those it waits for. */
-    Slot[] possible(Slot[] wished) {
-        return step(wished, LONG_AGO);
+    Slot[] possible() {
+        return step(draft.planned(), LONG_AGO);
     }
 
     /** The timetable at a moment [min from sitting down]. */
-    Slot[] at(int now, Slot[] base, List<TaskMark> marks) {
+    Slot[] at(int now, List<TaskMark> marks) {
         List<TaskMark> past =
                 marks.stream().filter(mark -> clock.minute(mark.at()) <= now).toList();
-        Slot[] slots = base;
+        Slot[] slots = draft.planned();
         if (now > OVER_AFTER) {
             progress.apply(past);
             return slots;
         }
-        int at = firstStart(base);
+        int at = firstStart(slots);
         int next = 0;
         while (next < past.size() || at <= now) {
             int mark = next < past.size() ? clock.minute(past.get(next).at()) : now;
@@ -100,7 +95,7 @@ final class Replanner {
     }
 
     private Slot[] step(Slot[] previous, int now) {
-        Room room = new Room(crew, brief.kitchenOrUsual(), outings, false);
+        Room room = new Room(draft.crew(), draft.brief().kitchenOrUsual(), draft.outings(), false);
         Slot[] slots = new Slot[previous.length];
         for (int i = 0; i < slots.length; i++) {
             slots[i] = settled(i, previous[i], now, room);

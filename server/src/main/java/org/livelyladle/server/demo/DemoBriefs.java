@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Objects;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.PriceSnapshot;
-import org.livelyladle.core.brief.Shop;
 import org.livelyladle.server.household.PriceList;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -50,10 +49,6 @@ public class DemoBriefs {
 
     private static Brief moved(Brief b, LocalDate day, PriceSnapshot prices) {
         LocalDateTime sitDown = day.atTime(b.sitDown().toLocalTime());
-        Duration shift = Duration.between(b.sitDown(), sitDown);
-        List<Shop> shops = b.shops().stream()
-                .map(shop -> shop.at(shop.tripAt().plus(shift)))
-                .toList();
-        return b.on(sitDown, shops, prices);
+        return b.later(Duration.between(b.sitDown(), sitDown), prices);
     }
 }

@@ -50,7 +50,7 @@ class NewPartyDefaultsTest {
         Brief brief = brief(guests);
         BriefCheck.check(brief, CATALOGUE);
         Plan plan = new Planner(CATALOGUE)
-                .plan(brief, Facts.none(), LocalDate.of(2026, 11, 24))
+                .plan(brief, Facts.none(), NOW)
                 .plan();
 
         assertThat(TableAudit.check(
@@ -65,7 +65,7 @@ class NewPartyDefaultsTest {
     @Test
     void nobodyIsAPartyToo() {
         Plan plan = new Planner(CATALOGUE)
-                .plan(brief(0), Facts.none(), LocalDate.of(2026, 11, 24))
+                .plan(brief(0), Facts.none(), NOW)
                 .plan();
 
         assertThat(plan.portions().food().value()).isZero();
