@@ -196,6 +196,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parties/{id}/busy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["busy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["address"];
+        put?: never;
+        post: operations["renew"];
+        delete: operations["withdraw"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parties/{id}/events": {
         parameters: {
             query?: never;
@@ -270,6 +302,38 @@ export interface paths {
         get: operations["plan_1"];
         put?: never;
         post: operations["draft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/prep.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/prep.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf_1"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -517,6 +581,8 @@ export interface components {
             mlPerLitre: number;
         };
         BrothBrothStep: {
+            /** @enum {string} */
+            at: "NONE" | "VEGETABLE_BOARD" | "RAW_MEAT_BOARD" | "RAW_FISH_BOARD" | "SINK" | "RING" | "OVEN" | "FRIDGE" | "FREEZER";
             caution: string;
             id: string;
             /** Format: double */
@@ -576,6 +642,13 @@ export interface components {
             needs: components["schemas"]["BrothNeed"][];
             sides: components["schemas"]["SidePlan"][];
         };
+        BusyPreview: {
+            busy: components["schemas"]["CookBusy"][];
+            leftOut: string[];
+        };
+        CalendarAddress: {
+            path?: string;
+        };
         CatalogueView: {
             broths: components["schemas"]["Broth"][];
             cuts: components["schemas"]["Cut"][];
@@ -593,8 +666,22 @@ export interface components {
             text: string;
         };
         Cook: {
+            busy?: components["schemas"]["CookBusy"][];
+            /** Format: time-local */
+            from?: string;
+            helper?: boolean;
             id: string;
             name: string;
+            skills?: ("KNIFE" | "RAW_FOOD" | "STOVE")[];
+            /** Format: time-local */
+            until?: string;
+        };
+        CookBusy: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            until: string;
+            what: string;
         };
         CookingWindow: {
             advice: string;
@@ -718,8 +805,11 @@ export interface components {
             pot: string;
         };
         DecisionsTaskPin: {
+            cook?: string;
             /** Format: int32 */
-            minutesBefore: number;
+            minutes?: number;
+            /** Format: int32 */
+            minutesBefore?: number;
             task: string;
         };
         DecisionsTrade: {
@@ -971,15 +1061,36 @@ export interface components {
             valueNode?: boolean;
         };
         Kitchen: {
+            /** Format: int32 */
+            boards?: number;
             circuits?: components["schemas"]["KitchenCircuit"][];
             /** Format: int32 */
+            freezerLitres?: number;
+            /** Format: int32 */
+            fridgeLitres?: number;
+            /** Format: int32 */
+            ovens?: number;
+            /** Format: int32 */
             ringWatts: number;
+            /** Format: int32 */
+            rings?: number;
+            /** Format: int32 */
+            sinks?: number;
         };
         KitchenCircuit: {
             id: string;
             name: string;
             /** Format: int32 */
             watts: number;
+        };
+        LateRemedy: {
+            effect: string;
+            fits: boolean;
+            /** Format: int32 */
+            gainMinutes: number;
+            /** Format: date-time */
+            readyAt: string;
+            remedy: components["schemas"]["Remedy"];
         };
         LeftOver: {
             amount?: string;
@@ -1038,6 +1149,7 @@ export interface components {
         MenuItem: {
             cut: string;
             fromFrozen: boolean;
+            ready?: boolean;
             /** Format: int32 */
             sizePercent?: number;
         };
@@ -1194,7 +1306,7 @@ export interface components {
             priceCents?: number;
             subject: string;
             /** @enum {string} */
-            type: "BOUGHT" | "RETURNED" | "SOLD_OUT" | "BACK_ON_SHELF" | "TASK_DONE" | "TASK_REOPENED";
+            type: "BOUGHT" | "RETURNED" | "SOLD_OUT" | "BACK_ON_SHELF" | "TASK_STARTED" | "TASK_PAUSED" | "TASK_DONE" | "TASK_REOPENED";
         };
         PartySummary: {
             /** Format: int32 */
@@ -1222,6 +1334,7 @@ export interface components {
             equipment: components["schemas"]["Equipment"][];
             evening: components["schemas"]["Evening"];
             extras: components["schemas"]["Extras"];
+            lateRemedies: components["schemas"]["LateRemedy"][];
             ownFood: components["schemas"]["OwnFood"];
             portions: components["schemas"]["Portions"];
             prep: components["schemas"]["Prep"];
@@ -1324,11 +1437,16 @@ export interface components {
         Prep: {
             beatenPins: components["schemas"]["PrepBeatenPin"][];
             begins: components["schemas"]["Figure"];
+            cooks: components["schemas"]["PrepCookShare"][];
             handsOn: components["schemas"]["Figure"];
+            problems: components["schemas"]["PrepProblem"][];
+            ready: components["schemas"]["Figure"];
+            /** Format: date-time */
+            readyAt: string;
             tasks: components["schemas"]["PrepTask"][];
         };
         PrepBeatenPin: {
-            /** Format: double */
+            /** Format: int32 */
             nearestMinutes: number;
             rule: string;
             task: string;
@@ -1336,22 +1454,55 @@ export interface components {
             wantedMinutes: number;
             what: string;
         };
+        PrepCookShare: {
+            cook: string;
+            hands: components["schemas"]["Figure"];
+            helper: boolean;
+            name: string;
+        };
+        PrepProblem: {
+            /** @enum {string} */
+            kind: "LATE" | "BUFFER" | "WAITS" | "UNSKILLED" | "NO_ROOM";
+            task: string;
+            text: string;
+        };
         PrepTask: {
             after: string[];
             amount: string;
+            /** @enum {string} */
+            at: "NONE" | "VEGETABLE_BOARD" | "RAW_MEAT_BOARD" | "RAW_FISH_BOARD" | "SINK" | "RING" | "OVEN" | "FRIDGE" | "FREEZER";
             before: components["schemas"]["Figure"];
             caution: string;
-            done: boolean;
+            cook?: string;
+            critical: boolean;
+            earlier: components["schemas"]["Figure"];
+            /** Format: date-time */
+            endsAt: string;
+            fixed: boolean;
             /** @enum {string} */
-            group: "BROTH" | "CUT" | "SAUCE" | "TABLE";
+            group: "SHOPPING" | "BROTH" | "CUT" | "SAUCE" | "TABLE";
+            /** Format: int32 */
+            hands: number;
             id: string;
+            /** Format: int32 */
+            left: number;
+            /** Format: int32 */
+            litres: number;
             minutes: components["schemas"]["Figure"];
-            passive: boolean;
             pinned: boolean;
             /** Format: date-time */
+            plannedAt: string;
+            skills: ("KNIFE" | "RAW_FOOD" | "STOVE")[];
+            slack: components["schemas"]["Figure"];
+            /** Format: date-time */
             startsAt: string;
+            /** @enum {string} */
+            state: "PLANNED" | "RUNNING" | "PAUSED" | "DONE";
             tool: string;
+            /** Format: int32 */
+            unit: number;
             what: string;
+            why: string;
         };
         PriceSnapshot: {
             /** Format: date */
@@ -1441,7 +1592,7 @@ export interface components {
         };
         Remedy: {
             /** @enum {string} */
-            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "FREE_PIN" | "SHOW_STEP";
+            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "FREE_PIN" | "HAND_OVER" | "BUY_READY" | "SWAP_BROTH" | "SIT_LATER" | "SHOW_STEP";
             label: string;
             subject: string;
             value: string;
@@ -2102,6 +2253,96 @@ export interface operations {
             };
         };
     };
+    busy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/calendar": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BusyPreview"];
+                };
+            };
+        };
+    };
+    address: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CalendarAddress"];
+                };
+            };
+        };
+    };
+    renew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CalendarAddress"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     events: {
         parameters: {
             query?: never;
@@ -2272,6 +2513,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Plan"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: {
+                cook?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    pdf_1: {
+        parameters: {
+            query?: {
+                cook?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

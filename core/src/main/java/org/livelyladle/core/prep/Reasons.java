@@ -39,12 +39,12 @@ record Reasons(Scheduled plan, Links links) {
                 "The last moment before your buffer of "
                         + KitchenText.minutes(plan.brief().bufferMinutes()) + "." + room;
             case WAITED_FOR -> "So that “" + what(held) + "” can start at " + start(held) + "." + room;
-            case COOK -> name(i) + " goes on with “" + what(held) + "” at " + start(held) + "." + room;
+            case COOK -> "Next for " + name(i) + ": “" + what(held) + "” at " + start(held) + "." + room;
             case STATION ->
                 "The " + plan.project().job(i).at().label() + " is needed at " + start(held) + " for “" + what(held)
                         + "”." + room;
             case AWAY ->
-                name(i) + " is away from "
+                name(i) + ": away from "
                         + time(held.latestStart() + plan.project().job(i).hands()) + "." + room;
             case EMPTY_HOUSE ->
                 "Nobody is at home from "

@@ -1,11 +1,6 @@
 package org.livelyladle.server.exchange;
 
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.CodingErrorAction;
-import java.nio.charset.StandardCharsets;
 import java.util.UUID;
-import org.livelyladle.core.brief.InvalidInputException;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.party.PartyService;
@@ -45,7 +40,7 @@ class ImportController {
             @PathVariable UUID id,
             @PathVariable Kind kind,
             @RequestBody byte[] file) {
-        String text = utf8(file);
+        String text = Utf8.decode(file);
         Importer importer = new Importer(parties.get(host, id).brief(), catalogue);
         return switch (kind) {
             case PANTRY -> importer.pantryFromCsv(text);
@@ -55,17 +50,5 @@ class ImportController {
                         ? importer.guestsFromVCards(text)
                         : importer.guestsFromCsv(text);
         };
-    }
-
-    private static String utf8(byte[] file) {
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .onMalformedInput(CodingErrorAction.REPORT)
-                    .decode(ByteBuffer.wrap(file))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            throw new InvalidInputException("file", "not UTF-8", "a text file saved as UTF-8");
-        }
     }
 }

@@ -24,6 +24,7 @@ final class Pdf {
             .box { width: 5mm; } .box span { display: inline-block; width: 3.2mm; height: 3.2mm; border: 0.8pt solid #14202b; }
             .done span { background: #14202b; }
             .right { text-align: right; white-space: nowrap; } .quiet { color: #4a5560; }
+            .page { page-break-after: always; }
             """.formatted(FAMILY);
 
     private Pdf() {}

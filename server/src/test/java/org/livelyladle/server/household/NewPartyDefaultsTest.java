@@ -49,9 +49,7 @@ class NewPartyDefaultsTest {
     void aFirstBriefFeedsEverybody(int guests) {
         Brief brief = brief(guests);
         BriefCheck.check(brief, CATALOGUE);
-        Plan plan = new Planner(CATALOGUE)
-                .plan(brief, Facts.none(), NOW)
-                .plan();
+        Plan plan = new Planner(CATALOGUE).plan(brief, Facts.none(), NOW).plan();
 
         assertThat(TableAudit.check(
                         brief, CATALOGUE, plan.windows(), plan.portions().lines(), plan.table()))
@@ -64,9 +62,7 @@ class NewPartyDefaultsTest {
 
     @Test
     void nobodyIsAPartyToo() {
-        Plan plan = new Planner(CATALOGUE)
-                .plan(brief(0), Facts.none(), NOW)
-                .plan();
+        Plan plan = new Planner(CATALOGUE).plan(brief(0), Facts.none(), NOW).plan();
 
         assertThat(plan.portions().food().value()).isZero();
         assertThat(plan.table().drops()).isEmpty();
