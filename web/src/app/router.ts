@@ -9,6 +9,11 @@ export const router = createRouter({
   routes: [
     { path: '/', component: () => import('@/steps/overview/PartiesPage.vue') },
     {
+      path: '/party/:id/wall',
+      component: () => import('@/steps/prep/WallPage.vue'),
+      props: (route) => ({ id: String(route.params.id), cook: String(route.query.cook ?? '') }),
+    },
+    {
       path: '/party/:id/:step?',
       component: () => import('@/steps/PartyPage.vue'),
       props: (route) => ({

@@ -40,7 +40,7 @@ export function stations(brief: Brief, plan: Plan): Station[] {
     at,
     open: open.has(step),
   })
-  const prep = plan.prep.tasks[0]
+  const prep = plan.prep.tasks.find((task) => !task.fixed)
   const sides = brief.pots.reduce((sum, pot) => sum + pot.sides.length, 0)
   const shops = plan.purchases.trips.map((trip) => ({
     ...base('shopping', 'Shop', `${weekday(trip.at)} · ${trip.bill.text}`, localMs(trip.at)),

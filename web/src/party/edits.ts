@@ -25,6 +25,14 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
       return (draft) => trade(draft, remedy.subject, remedy.value)
     case 'FREE_PIN':
       return (draft) => freePin(draft, remedy.subject, remedy.value)
+    case 'HAND_OVER':
+      return pinTask(remedy.subject, { cook: remedy.value })
+    case 'BUY_READY':
+      return (draft) => buyReady(draft, remedy.value)
+    case 'SWAP_BROTH':
+      return (draft) => makeInstead(draft, remedy.subject, remedy.value)
+    case 'SIT_LATER':
+      return (draft) => (draft.sitDown = remedy.value)
     case 'SHOW_STEP':
       return undefined
   }
@@ -51,6 +59,29 @@ export const pinPortion = (guest: string, cut: string, grams: number) => (draft:
 /** Lets one guest's amount of one cut be shared again. */
 export const freePortion = (guest: string, cut: string) => (draft: Brief) => {
   draft.decisions.portions = draft.decisions.portions.filter((p) => p.guest !== guest || p.cut !== cut)
+}
+
+type TaskPin = Brief['decisions']['tasks'][number]
+
+/** Sets a prep task's start [min before sitting down], cook or time it takes [min]; what is not said stays. */
+export const pinTask = (task: string, pin: Omit<TaskPin, 'task'>) => (draft: Brief) => {
+  const old = draft.decisions.tasks.find((p) => p.task === task)
+  freePin(draft, 'tasks', task)
+  draft.decisions.tasks.push({ ...old, ...pin, task })
+}
+
+/** Leaves a prep task to the plan again. */
+export const freeTask = (task: string) => (draft: Brief) => freePin(draft, 'tasks', task)
+
+function buyReady(draft: Brief, cut: string): void {
+  const item = draft.menu.find((onMenu) => onMenu.cut === cut)
+  if (item) item.ready = true
+}
+
+function makeInstead(draft: Brief, broth: string, by: string): void {
+  for (const side of draft.pots.flatMap((pot) => pot.sides)) {
+    if (side.broth === broth) side.broth = by
+  }
 }
 
 /** Exchanges the broths of two sides. */

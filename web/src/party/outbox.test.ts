@@ -17,7 +17,7 @@ function plan() {
     id: 'soak',
     what: 'Soak',
     minutes: figure('m', 10, 'min'),
-    done: false,
+    state: 'PLANNED',
   } as unknown as PrepTask)
   return made
 }
@@ -32,11 +32,17 @@ it('shows ticks at once, and takes them back', () => {
   expect(boughtBy([event('RETURNED', 'earlier')])).toEqual([undefined, undefined])
 })
 
-it('ticks and reopens tasks', () => {
-  const done = (events: PartyEvent[]) => withPending(plan(), events).prep.tasks[0]?.done
+it('begins, pauses, ticks and reopens tasks', () => {
+  const state = (...types: PartyEvent['type'][]) =>
+    withPending(
+      plan(),
+      types.map((type) => event(type, 'soak')),
+    ).prep.tasks[0]?.state
 
-  expect(done([event('TASK_DONE', 'soak')])).toBe(true)
-  expect(done([event('TASK_DONE', 'soak'), event('TASK_REOPENED', 'soak')])).toBe(false)
+  expect(state('TASK_STARTED')).toBe('RUNNING')
+  expect(state('TASK_STARTED', 'TASK_PAUSED')).toBe('PAUSED')
+  expect(state('TASK_STARTED', 'TASK_DONE')).toBe('DONE')
+  expect(state('TASK_DONE', 'TASK_REOPENED')).toBe('PLANNED')
 })
 
 it('leaves a plan as it is when there is nothing to send', () => {

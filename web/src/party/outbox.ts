@@ -1,6 +1,13 @@
 /** What happened here and the server does not know yet, shown at once on top of its last plan. Pure. */
 
-import type { PartyEvent, Plan } from '@/api/types'
+import type { PartyEvent, Plan, PrepTask } from '@/api/types'
+
+const STATES: Partial<Record<PartyEvent['type'], PrepTask['state']>> = {
+  TASK_STARTED: 'RUNNING',
+  TASK_PAUSED: 'PAUSED',
+  TASK_DONE: 'DONE',
+  TASK_REOPENED: 'PLANNED',
+}
 
 /**
  * The plan as if the events had arrived: ticks and tasks show at once; amounts follow once the server has computed them.
@@ -8,7 +15,7 @@ import type { PartyEvent, Plan } from '@/api/types'
 export function withPending(plan: Plan, events: PartyEvent[]): Plan {
   if (events.length === 0) return plan
   const bought = new Map<string, string | undefined>()
-  const done = new Map<string, boolean>()
+  const states = new Map<string, PrepTask['state']>()
   const lines = plan.purchases.trips.flatMap((trip) => trip.lines)
   for (const event of events) {
     if (event.type === 'BOUGHT') {
@@ -19,8 +26,8 @@ export function withPending(plan: Plan, events: PartyEvent[]): Plan {
       const line = lines.find((l) => (bought.get(l.id) ?? l.boughtEvent) === event.subject)
       if (line) bought.set(line.id, undefined)
     }
-    if (event.type === 'TASK_DONE') done.set(event.subject, true)
-    if (event.type === 'TASK_REOPENED') done.set(event.subject, false)
+    const state = STATES[event.type]
+    if (state) states.set(event.subject, state)
   }
   return {
     ...plan,
@@ -35,7 +42,7 @@ export function withPending(plan: Plan, events: PartyEvent[]): Plan {
     },
     prep: {
       ...plan.prep,
-      tasks: plan.prep.tasks.map((task) => ({ ...task, done: done.get(task.id) ?? task.done })),
+      tasks: plan.prep.tasks.map((task) => ({ ...task, state: states.get(task.id) ?? task.state })),
     },
   }
 }

@@ -334,6 +334,7 @@ export const useParty = defineStore('party', () => {
     save,
     choose,
     refresh,
+    replan,
     record,
     working,
   }

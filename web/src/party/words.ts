@@ -1,6 +1,6 @@
 /** The words of the trade for what a brief stores as constants. */
 
-import type { Catalogue, Category, Cut, Guest, Ingredient, Need } from '@/api/types'
+import type { Catalogue, Category, Cook, Cut, Guest, Ingredient, Need } from '@/api/types'
 
 export const APPETITES: { value: Guest['appetite']; label: string; bowls: number }[] = [
   { value: 'TODDLER', label: 'toddler', bowls: 0.3 },
@@ -45,6 +45,12 @@ export const NEEDS: { value: Need['kind']; label: string }[] = [
 
 /** Needs for which a splash may matter, so that strength is asked for. */
 export const ALLERGENS = NEEDS.slice(9).map((need) => need.value)
+
+export const SKILLS: { value: NonNullable<Cook['skills']>[number]; label: string }[] = [
+  { value: 'KNIFE', label: 'sharp knife' },
+  { value: 'RAW_FOOD', label: 'raw meat and fish' },
+  { value: 'STOVE', label: 'hot stove' },
+]
 
 export const STRENGTHS: { value: Need['strength']; label: string }[] = [
   { value: 'DISLIKE', label: 'dislike' },

@@ -2,10 +2,11 @@
 import { computed, ref } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import type { StepName } from '@/app/router'
-import { foodAt, shoppingShare } from './matter'
+import { foodAt, setPlates, shoppingShare } from './matter'
 import {
   HEIGHT,
   placePots,
+  platePlace,
   sideLabel,
   seats,
   sideMiddle,
@@ -68,11 +69,11 @@ const middles = computed(
 )
 
 /** During prep a side stays pale until its broth has been carried to the table. */
-const isSet = (broth: string) =>
-  props.step !== 'prep' ||
-  (plan.value.prep.tasks.find((task) => task.id === `broth:${broth}:carry`)?.done ?? false)
+const isSet = (broth: string) => props.step !== 'prep' || isDone(`broth:${broth}:carry`)
 
-const laid = computed(() => plan.value.prep.tasks.find((task) => task.id === 'table:lay')?.done ?? false)
+const plates = computed(() => setPlates(plan.value))
+const laid = computed(() => isDone('table:lay'))
+const isDone = (id: string) => plan.value.prep.tasks.some((task) => task.id === id && task.state === 'DONE')
 
 const places = computed(() => {
   const spots = seats(brief.value.guests.length)
@@ -172,6 +173,18 @@ function release(event: PointerEvent): void {
           />
         </template>
       </g>
+      <g v-if="step === 'prep'">
+        <circle
+          v-for="(plate, k) in plates"
+          :key="plate.id"
+          :cx="platePlace(k, plates.length).x"
+          :cy="platePlace(k, plates.length).y"
+          r="9"
+          class="plate"
+          :class="{ set: plate.isSet }"
+          :style="{ '--food': `var(--plate-${plate.category.toLowerCase()})` }"
+        />
+      </g>
       <g v-for="{ pot, place, sides } in pots" :key="pot.id">
         <PotShape
           :place="place"
@@ -258,6 +271,20 @@ figcaption {
   fill: var(--sheet);
   stroke: var(--hair);
   stroke-width: 2;
+}
+
+.plate {
+  fill: none;
+  stroke: var(--hair);
+  stroke-width: 1.6;
+  stroke-dasharray: 3 3;
+}
+
+.plate.set {
+  fill: var(--food);
+  stroke: var(--sheet);
+  stroke-width: 3;
+  stroke-dasharray: none;
 }
 
 .threads path {

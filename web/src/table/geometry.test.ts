@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import {
+  platePlace,
   floating,
   HEIGHT,
   placePots,
@@ -65,4 +66,13 @@ it('lays what floats in a side apart, near its middle', () => {
 
 it('draws a full ring as an arc that does not vanish', () => {
   expect(ringArc({ x: 0, y: 0 }, 10, 0, 1)).toContain('A10 10 0 1 1')
+})
+
+it('puts plates on an oval within the table, the first at the top', () => {
+  const top = platePlace(0, 4)
+  const right = platePlace(1, 4)
+  expect(top.x).toBeCloseTo(WIDTH / 2)
+  expect(top.y).toBeLessThan(platePlace(2, 4).y)
+  expect(right.x).toBeGreaterThan(WIDTH / 2)
+  expect(right.x).toBeLessThan(tableShape.x + tableShape.width)
 })

@@ -18,6 +18,9 @@ const LARGEST_RADIUS = 84
 /** Air between two vessels. */
 const GAP = 26
 
+/** Plates stand so far in from the table's edge. */
+const PLATES_IN = 34
+
 export const tableShape = TABLE
 
 /** Seats evenly round the table's edge, clockwise from the top middle. */
@@ -150,6 +153,15 @@ export function sideLabel(name: string): { lines: string[]; width: number } {
   const cut = name.lastIndexOf(' ')
   const lines = cut < 0 ? [name] : [name.slice(0, cut), name.slice(cut + 1)]
   return { lines, width: 6.7 * Math.max(...lines.map((line) => line.length)) + 10 }
+}
+
+/** Where the k-th of n plates stands: on an oval between the places and the pots, from the top clockwise. */
+export function platePlace(k: number, n: number): Point {
+  const angle = (k / Math.max(1, n)) * 2 * Math.PI - Math.PI / 2
+  return {
+    x: TABLE.x + TABLE.width / 2 + (TABLE.width / 2 - PLATES_IN) * Math.cos(angle),
+    y: TABLE.y + TABLE.height / 2 + (TABLE.height / 2 - PLATES_IN) * Math.sin(angle),
+  }
 }
 
 /** A slack thread between two points. */

@@ -53,6 +53,20 @@ export function shoppingShare(plan: Plan, guest: string): number {
   return own.filter((line) => !missing.get(line.cut.split('.')[0] ?? '')).length / own.length
 }
 
+/** A plate of food on the table, there once it has been set out. */
+export interface SetPlate {
+  id: string
+  category: Category
+  isSet: boolean
+}
+
+/** A plate for each cut that is set out. */
+export const setPlates = (plan: Plan): SetPlate[] =>
+  plan.portions.cuts.flatMap((cut) => {
+    const task = plan.prep.tasks.find((t) => t.id === `cut:${cut.cut}:plate`)
+    return task ? [{ id: cut.cut, category: cut.category, isSet: task.state === 'DONE' }] : []
+  })
+
 /** Something in a side at a moment. */
 export interface Floating {
   id: string

@@ -1,6 +1,6 @@
 /** Small made-up data for the tests of the page. */
 
-import type { Brief, Figure, Line, Plan } from '@/api/types'
+import type { Brief, Figure, Line, Plan, PrepTask } from '@/api/types'
 
 export const figure = (id: string, value: number, unit = 'g', text = `${value} ${unit}`): Figure => ({
   id,
@@ -65,6 +65,37 @@ export const aLine = (id: string, aisle: string, boughtEvent?: string): Line => 
   unitPrice: '€2.00 a kg',
   cost: figure(`buy.${id}`, 100, 'cents'),
   boughtEvent,
+})
+
+/** Half an hour at the board for Bo, from five o'clock on. */
+export const aTask = (id: string, over: Partial<PrepTask> = {}): PrepTask => ({
+  id,
+  group: 'CUT',
+  what: `Slice ${id}`,
+  amount: '300 g',
+  tool: 'knife',
+  minutes: figure(`minutes.${id}`, 30, 'min'),
+  before: figure(`before.${id}`, 120, 'min', '2 h'),
+  earlier: figure(`earlier.${id}`, 60, 'min', '1 h'),
+  slack: figure(`slack.${id}`, 0, 'min'),
+  startsAt: '2026-11-28T17:00:00',
+  endsAt: '2026-11-28T17:30:00',
+  plannedAt: '2026-11-28T17:00:00',
+  cook: 'bo',
+  hands: 30,
+  skills: [],
+  at: 'VEGETABLE_BOARD',
+  unit: 0,
+  litres: 0,
+  fixed: false,
+  pinned: false,
+  critical: false,
+  state: 'PLANNED',
+  left: 30,
+  after: [],
+  caution: '',
+  why: 'You set it.',
+  ...over,
 })
 
 export function aBrief(): Brief {
@@ -236,9 +267,14 @@ export function aPlan(): Plan {
     prep: {
       begins: figure('prep.begins', 120, 'min'),
       handsOn: figure('prep.hands', 60, 'min'),
+      ready: figure('prep.ready', 15, 'min', '15 min before'),
+      readyAt: '2026-11-28T18:45:00',
+      cooks: [],
       tasks: [],
+      problems: [],
       beatenPins: [],
     },
+    lateRemedies: [],
     equipment: [],
     cautions: [],
     suggestions: [],

@@ -5,11 +5,19 @@ import { useMend } from '@/party/useMend'
 import { useOpenParty } from '@/party/useOpenParty'
 
 /** What a step leaves open, with what would mend it, and the usual cautions, where they matter. */
-const props = defineProps<{ step: Step }>()
+const props = defineProps<{
+  step: Step
+  /** Open questions said elsewhere on the sheet, by the beginning of their ids. */
+  except?: string[]
+}>()
 
 const { plan } = useOpenParty()
 const mend = useMend()
-const open = computed(() => plan.value.unmet.filter((unmet) => unmet.step === props.step))
+const open = computed(() =>
+  plan.value.unmet.filter(
+    (unmet) => unmet.step === props.step && !props.except?.some((start) => unmet.id.startsWith(start)),
+  ),
+)
 const cautions = computed(() => plan.value.cautions.filter((caution) => caution.step === props.step))
 </script>
 

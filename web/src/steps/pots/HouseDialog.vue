@@ -33,10 +33,7 @@ function keep(): void {
     draft.altitudeM = Math.round(altitude.value) || undefined
     draft.saltBand =
       low.value === 0.8 && high.value === 1 ? undefined : { lowPercent: low.value, highPercent: high.value }
-    draft.kitchen =
-      ring.value === 2000 && circuits.value.length === 0
-        ? undefined
-        : { ringWatts: Math.round(ring.value), circuits: circuits.value }
+    draft.kitchen = { ...draft.kitchen, ringWatts: Math.round(ring.value), circuits: circuits.value }
     const known = new Set(circuits.value.map((c) => c.id))
     for (const pot of draft.pots) {
       if (pot.heat?.circuit && !known.has(pot.heat.circuit)) pot.heat.circuit = undefined

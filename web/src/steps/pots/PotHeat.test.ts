@@ -55,6 +55,6 @@ it('forgets the circuit of a pot when the circuit goes', async () => {
   await press(view, 'Keep')
 
   expect(party.brief?.altitudeM).toBe(1200)
-  expect(party.brief?.kitchen).toBeUndefined()
+  expect(party.brief?.kitchen).toEqual({ ringWatts: 2000, circuits: [] })
   expect(party.brief?.pots[0]?.heat?.circuit).toBeUndefined()
 })

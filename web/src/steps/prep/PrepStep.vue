@@ -1,88 +1,74 @@
 <script setup lang="ts">
-import { mdiPrinterOutline } from '@mdi/js'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { PrepTask } from '@/api/types'
+import { pinTask } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
-import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
-import TickBox from '@/ui/TickBox.vue'
-import { clockText, dayText, localMs, nowIn } from '@/ui/time'
-import { useNow } from '@/ui/useNow'
+import StepNotes from '@/ui/StepNotes.vue'
+import { useChime } from '@/ui/useChime'
+import { clockText, dayText } from '@/ui/time'
+import BandChart from './BandChart.vue'
+import CrewDialog from './CrewDialog.vue'
+import LateRemedies from './LateRemedies.vue'
+import NextThree from './NextThree.vue'
+import PrepList from './PrepList.vue'
+import TakeOut from './TakeOut.vue'
+import TaskSheet from './TaskSheet.vue'
+import { nextThree } from './next'
+import { useLivePrep } from './useLivePrep'
 
-const { party, brief, plan } = useOpenParty()
-const now = useNow()
-const nowMs = computed(() => nowIn(brief.value.zone, now.value))
+const { party, plan } = useOpenParty()
+const { nowMs, isOn, tasks, due, done, reopen } = useLivePrep()
+const { allow } = useChime(due)
+const chosenId = ref<string>()
+const dialog = ref<'crew' | 'out'>()
+const chosen = computed(() => tasks.value.find((task) => task.id === chosenId.value))
+const busy = computed(() => plan.value.prep.cooks.filter((cook) => cook.hands.value > 0))
+const begins = computed(() => tasks.value.find((task) => !task.fixed)?.startsAt ?? '')
 
-/** Tasks by the half hour they start in. */
-const groups = computed(() => {
-  const map = new Map<string, PrepTask[]>()
-  for (const task of plan.value.prep.tasks) {
-    const minute = Number(task.startsAt.slice(14, 16)) < 30 ? '00' : '30'
-    const key = `${task.startsAt.slice(0, 14)}${minute}`
-    map.set(key, [...(map.get(key) ?? []), task])
-  }
-  return [...map].map(([start, tasks]) => ({ start, tasks, before: before(start) }))
-})
+const next = computed(() => nextThree(tasks.value, nowMs.value)[0])
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 
-function before(start: string): string {
-  const minutes = Math.round((localMs(brief.value.sitDown) - localMs(`${start}:00`)) / 60000)
-  return minutes >= 60
-    ? `${Math.floor(minutes / 60)} h ${minutes % 60 ? `${minutes % 60} min ` : ''}before`
-    : `${minutes} min before`
-}
-
-/** "1.8 l", "stock pot": each kept on one line. */
-const notes = (task: PrepTask) => [task.amount, task.tool, task.passive ? 'by itself' : ''].filter(Boolean)
-const late = (task: PrepTask) => !task.done && localMs(task.startsAt) < nowMs.value
-const cooks = computed(() => brief.value.cooks.map((cook) => cook.name).join(' and '))
+const choose = (id: string) => (chosenId.value = chosenId.value === id ? undefined : id)
+const tick = (task: PrepTask) => (task.state === 'DONE' ? reopen(task) : done(task))
+const pin = (task: PrepTask, minutesBefore: number, cook?: string) =>
+  pinTask(task.id, cook ? { minutesBefore, cook } : { minutesBefore })
 const print = () => window.print()
-
-const tick = (task: PrepTask) =>
-  party.record({ type: task.done ? 'TASK_REOPENED' : 'TASK_DONE', subject: task.id })
 </script>
 
 <template>
   <div class="head-line">
     <h1>Prep</h1>
-    <span class="quiet">begins</span>
+    <span class="quiet">from {{ clockText(begins) }},</span>
     <span class="key"><FigureText :figure="plan.prep.begins" /></span>
-    <span class="quiet">before sitting down ·</span>
-    <FigureText :figure="plan.prep.handsOn" />
-    <span class="quiet"
-      >of work<template v-if="cooks"> for {{ cooks }}</template></span
-    >
-    <v-btn class="push no-print" variant="outlined" :prepend-icon="mdiPrinterOutline" @click="print"
-      >Print</v-btn
-    >
+    <span class="quiet">before sitting down · all done</span>
+    <b class="ready" :class="{ unmet: plan.prep.ready.value < 0 }">{{ clockText(plan.prep.readyAt) }}</b>
+    <span class="quiet">(<FigureText :figure="plan.prep.ready" />)</span>
   </div>
-  <p class="quiet intro">
-    Each task as late as it may start. Hands are not counted yet: share tasks of the same half hour, or begin
-    earlier.
+  <div class="choice-row bar no-print">
+    <span v-for="cook in busy" :key="cook.cook" class="share">
+      {{ cook.name }} <FigureText :figure="cook.hands" />
+    </span>
+    <button type="button" class="chip" @click="dialog = 'crew'">Cooks and kitchen</button>
+    <router-link class="chip" :to="`/party/${party.id}/wall`">Kitchen wall</router-link>
+    <button type="button" class="chip" @click="dialog = 'out'">Paper and calendars</button>
+    <button type="button" class="chip" @click="print">Print</button>
+  </div>
+  <LateRemedies />
+  <NextThree v-if="isOn" @touch="allow" />
+  <p v-else-if="next" class="quiet comes">
+    Next: {{ dayText(next.startsAt) }}, {{ clockText(next.startsAt) }}, {{ lower(next.what) }}
   </p>
-  <section
-    v-for="group in groups"
-    :key="group.start"
-    class="slot"
-    :aria-label="`From ${clockText(group.start)}`"
-  >
-    <div class="time">
-      <b>{{ clockText(group.start) }}</b>
-      <span class="quiet">{{ group.before }}</span>
-    </div>
-    <ul>
-      <li v-for="task in group.tasks" :key="task.id" :class="{ done: task.done, late: late(task) }">
-        <TickBox class="tick" :ticked="task.done" :label="task.what" @tick="tick(task)" />
-        <span class="what">
-          {{ task.what }}
-          <span v-for="note in notes(task)" :key="note" class="note quiet">{{ note }}</span>
-          <span v-if="task.caution" class="caution">{{ task.caution }}</span>
-        </span>
-        <span class="at">{{ clockText(task.startsAt) }}</span>
-        <span class="for quiet"><FigureText :figure="task.minutes" /></span>
-      </li>
-    </ul>
-  </section>
-  <p class="quiet end">{{ dayText(brief.sitDown) }}, {{ clockText(brief.sitDown) }}: sit down.</p>
+  <BandChart
+    :now="nowMs"
+    :chosen="chosenId"
+    @choose="choose"
+    @move="(task, minutes, cook) => party.edit('move a task', pin(task, minutes, cook))"
+    @preview="(task, minutes, cook) => party.preview(pin(task, minutes, cook))"
+  />
+  <TaskSheet v-if="chosen" :task="chosen" @close="chosenId = undefined" />
+  <StepNotes step="PREP" :except="['prep.LATE', 'prep.BUFFER']" />
+  <PrepList :now="nowMs" :chosen="chosenId" @choose="choose" @tick="tick" />
   <section v-if="plan.equipment.length > 0" class="equipment" aria-label="On the table">
     <h2>On the table</h2>
     <ul>
@@ -94,85 +80,37 @@ const tick = (task: PrepTask) =>
       </li>
     </ul>
   </section>
-  <StepNotes step="PREP" />
+  <CrewDialog v-if="dialog === 'crew'" @close="dialog = undefined" />
+  <TakeOut v-if="dialog === 'out'" @close="dialog = undefined" />
 </template>
 
 <style scoped>
-.intro {
-  margin-bottom: 12px;
+.head-line {
+  margin-bottom: 6px;
 }
 
-.slot {
-  display: grid;
-  grid-template-columns: 108px 1fr;
-  border-top: 2px solid var(--rim);
-  padding-top: 6px;
-  margin-bottom: 10px;
+.ready {
+  font: 600 22px var(--head);
 }
 
-.time {
-  display: grid;
-  align-content: start;
-  font-size: 13px;
+.bar {
+  gap: 8px 10px;
+  margin-bottom: 14px;
 }
 
-.note {
-  white-space: nowrap;
-  margin-left: 0.35em;
-}
-
-.note + .note::before {
-  content: '· ';
-}
-
-.time b {
-  font: 650 20px var(--head);
-}
-
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-
-li {
-  display: grid;
-  grid-template-columns: 44px 1fr 50px 92px;
-  align-items: start;
-  gap: 6px;
-  border-bottom: 1px solid var(--hair);
-  padding: 2px 0;
-}
-
-.what {
-  padding: 9px 0 7px;
+.share {
   font-weight: 600;
+  margin-right: 6px;
 }
 
-.what .quiet,
-.what .caution {
-  font-weight: 400;
-  font-size: 13.5px;
+a.chip {
+  text-decoration: none;
+  min-height: 30px;
+  padding: 3px 11px;
 }
 
-.done .what {
-  color: var(--soft);
-}
-
-.at,
-.for {
-  padding-top: 9px;
-  text-align: right;
-}
-
-.late .at {
-  color: var(--now-ink);
-  font-weight: 700;
-}
-
-.end {
-  border-top: 2px solid var(--rim);
-  padding-top: 6px;
+.comes {
+  padding-bottom: 10px;
 }
 
 .equipment {
@@ -180,36 +118,23 @@ li {
 }
 
 .equipment ul {
+  list-style: none;
+  margin: 0;
+  padding: 6px 0 0;
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
   gap: 0 26px;
-  padding-top: 6px;
 }
 
 .equipment li {
+  display: grid;
   grid-template-columns: 34px 1fr;
+  gap: 6px;
   padding: 7px 0;
+  border-bottom: 1px solid var(--hair);
 }
 
 .equipment b {
   text-align: right;
-}
-
-@media (max-width: 839px) {
-  .slot {
-    grid-template-columns: 1fr;
-  }
-
-  .time {
-    display: flex;
-    gap: 10px;
-    align-items: baseline;
-  }
-}
-
-@media print {
-  li {
-    break-inside: avoid;
-  }
 }
 </style>

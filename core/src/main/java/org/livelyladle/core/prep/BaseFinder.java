@@ -143,7 +143,7 @@ final class BaseFinder {
     }
 
     private Base build(int[] list) {
-        Room room = new Room(crew, brief.kitchenOrUsual(), outings, true);
+        Room room = new Room(crew, brief.kitchenOrUsual(), outings, Room.Search.FIRST_DRAFT);
         Slot[] slots = fixed.clone();
         List<Wash> washes = new ArrayList<>();
         pinned().forEach(job -> place(job, room, slots, washes));

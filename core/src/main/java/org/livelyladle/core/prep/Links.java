@@ -144,18 +144,31 @@ final class Links {
         return null;
     }
 
-    /** From the earliest open job without slack along what holds it. */
+    /** From the earliest open job without slack whose holds lead up to the end of all. */
     private void markChain() {
-        int job = IntStream.range(0, held.length)
+        IntStream.range(0, held.length)
                 .filter(i -> isOpen(i) && slack(i) == 0)
                 .boxed()
-                .min(Comparator.<Integer>comparingInt(i -> plan.slots()[i].start())
+                .sorted(Comparator.<Integer>comparingInt(i -> plan.slots()[i].start())
                         .thenComparing(i -> i))
-                .orElse(-1);
-        while (job >= 0 && isOpen(job) && !critical[job]) {
-            critical[job] = true;
-            int next = held[job].by();
-            job = held[job].hold() == Hold.END ? -1 : next;
+                .map(this::chain)
+                .filter(chain -> !chain.isEmpty())
+                .findFirst()
+                .ifPresent(chain -> chain.forEach(job -> critical[job] = true));
+    }
+
+    /** What holds a job, and so on up to the end; empty when something else than work holds it. */
+    private List<Integer> chain(int from) {
+        List<Integer> chain = new ArrayList<>();
+        for (int job = from; isOpen(job); job = held[job].by()) {
+            chain.add(job);
+            if (held[job].hold() == Hold.END) {
+                return chain;
+            }
+            if (held[job].by() < 0) {
+                return List.of();
+            }
         }
+        return List.of();
     }
 }

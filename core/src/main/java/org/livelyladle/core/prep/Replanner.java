@@ -1,20 +1,15 @@
 package org.livelyladle.core.prep;
 
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.facts.Facts.TaskMark;
 
 /**
  * Leads a timetable through what has happened, as if it had been planned anew with every mark and, where something is
  * overdue, with every minute.
  *
- * <p>Each time, jobs done and running stay where they are; all others, in the order of their starts, go to the first
- * place not before where they were at which cook and kitchen are free. So a job moves only when something before it, or
- * somebody's hands, force it to, and never to an earlier place. Without anything said a job not begun at its time begins
- * now; appointments are taken to be kept.
+ * <p>Without anything said a job not begun at its time begins now; appointments are taken to be kept. What a new plan
+ * may move is up to {@link Moment}.
  */
 final class Replanner {
     /** Looked at every minute from so long before sitting down, every quarter of an hour before that [min]. */
@@ -95,51 +90,6 @@ final class Replanner {
     }
 
     private Slot[] step(Slot[] previous, int now) {
-        Room room = new Room(draft.crew(), draft.brief().kitchenOrUsual(), draft.outings(), false);
-        Slot[] slots = new Slot[previous.length];
-        for (int i = 0; i < slots.length; i++) {
-            slots[i] = settled(i, previous[i], now, room);
-        }
-        IntStream.range(0, slots.length)
-                .boxed()
-                .filter(i -> slots[i] == null)
-                .sorted(Comparator.<Integer>comparingInt(i -> previous[i].start())
-                        .thenComparing(i -> previous[i].end())
-                        .thenComparing(i -> i))
-                .forEach(i -> slots[i] = moved(i, previous[i], now, room, slots));
-        return slots;
-    }
-
-    /** What is fixed, done or running stays where it is; null for all else. */
-    private @Nullable Slot settled(int i, Slot previous, int now, Room room) {
-        Job job = project.job(i);
-        Progress.Touched touched = progress.of(i);
-        if (job.isFixed()) {
-            return previous;
-        }
-        if (touched == null || touched.state() == PrepTask.State.PAUSED) {
-            return null;
-        }
-        if (touched.state() == PrepTask.State.DONE) {
-            return previous.between(touched.begun(), touched.since());
-        }
-        int left = touched.left(job.minutes(), now);
-        room.take(job.remaining(left), previous.between(now, now + left));
-        return previous.between(touched.begun(), now + left);
-    }
-
-    /** The first place not before the last one, once all it waits for is done. */
-    private Slot moved(int i, Slot previous, int now, Room room, Slot[] slots) {
-        Progress.Touched paused = progress.of(i);
-        Job job = paused == null
-                ? project.job(i)
-                : project.job(i).remaining(paused.left(project.job(i).minutes(), now));
-        int from = Math.max(previous.start(), now);
-        for (int other : project.before[i]) {
-            from = Math.max(from, slots[other] == null ? from : slots[other].end());
-        }
-        Slot slot = room.nearest(job, from, previous).slot();
-        room.take(job, slot);
-        return slot;
+        return new Moment(draft, progress, previous, now).plan();
     }
 }

@@ -27,6 +27,7 @@ final class Room {
     private final Crew crew;
     private final Kitchen kitchen;
     private final boolean mirrored;
+    private final boolean choosesBoards;
     private final List<Bookings> cooks;
     private final Bookings nobodyHome;
     private final Map<Station, List<Bookings>> units = new EnumMap<>(Station.class);
@@ -35,11 +36,19 @@ final class Room {
     /** Minutes at it so far, by cook. */
     private final int[] load;
 
-    /** @param mirrored searches backwards and keeps boards clean; forwards their order is given by what comes after what */
-    Room(Crew crew, Kitchen kitchen, Outings outings, boolean mirrored) {
+    /** Which way places are looked for. */
+    enum Search {
+        FORWARDS,
+        BACKWARDS,
+        /** Backwards, with boards still to be chosen and kept clean; later their order is given by what waits for what. */
+        FIRST_DRAFT
+    }
+
+    Room(Crew crew, Kitchen kitchen, Outings outings, Search search) {
         this.crew = crew;
         this.kitchen = kitchen;
-        this.mirrored = mirrored;
+        this.mirrored = search != Search.FORWARDS;
+        this.choosesBoards = search == Search.FIRST_DRAFT;
         this.load = new int[crew.cooks.size()];
         this.cooks = outings.away(mirrored);
         this.nobodyHome = outings.nobodyHome(mirrored);
@@ -96,7 +105,7 @@ final class Room {
     void take(Job job, Placed placed) {
         Slot slot = placed.slot();
         take(job, slot);
-        if (!mirrored || !job.at().isBoard()) {
+        if (!choosesBoards || !job.at().isBoard()) {
             return;
         }
         int end = slot.start() + job.minutes();
@@ -128,14 +137,14 @@ final class Room {
     /**
      * The nearest place from a minute on: forwards the first start not before it, backwards the last end not after it.
      *
-     * @param wish taken among equals, and on boards always when looking forwards
+     * @param wish taken among equals, and on boards always once they are chosen
      */
     Placed nearest(Job job, int limit, Slot wish) {
         int from = mirrored ? -limit : limit;
         if (!job.at().isBoard()) {
             return found(job, settle(job, from, wish, -1), wish, -1);
         }
-        if (!mirrored) {
+        if (!choosesBoards) {
             return found(job, settle(job, from, wish, wish.unit()), wish, wish.unit());
         }
         Placed best = null;
@@ -158,7 +167,7 @@ final class Room {
     private int settle(Job job, int from, Slot wish, int board) {
         int at = from;
         for (int round = 0; round < MOST_ROUNDS; round++) {
-            int next = board >= 0 && mirrored ? boardFrom(job, at, board) : at;
+            int next = board >= 0 && choosesBoards ? boardFrom(job, at, board) : at;
             next = stationFrom(job, next, board);
             if (job.at().isLit() && job.isPassive()) {
                 next = nobodyHome.earliest(next, job.minutes());
@@ -202,7 +211,7 @@ final class Room {
 
     /** Hands are at the true start of a job, which backwards is its far end. */
     private int cookFrom(Job job, int at, int cook, int board) {
-        Washes washes = board >= 0 && mirrored ? washes(job, at, board) : Washes.NONE;
+        Washes washes = board >= 0 && choosesBoards ? washes(job, at, board) : Washes.NONE;
         int low = mirrored ? job.minutes() - job.hands() - washes.after() : 0;
         int length = job.hands() + washes.before() + washes.after();
         int start = cooks.get(cook).earliest(at + low, length) - low;
@@ -267,7 +276,7 @@ final class Room {
     private Placed found(Job job, int at, Slot wish, int board) {
         int start = mirrored ? -(at + job.minutes()) : at;
         int cook = job.hands() == 0 ? Slot.NOBODY : cookAt(job, at, wish, board);
-        Washes washes = board >= 0 && mirrored ? washes(job, at, board) : Washes.NONE;
+        Washes washes = board >= 0 && choosesBoards ? washes(job, at, board) : Washes.NONE;
         int unit = board >= 0 ? board : unitAt(job, at, wish);
         return new Placed(new Slot(start, start + job.minutes(), cook, unit), washes.before(), washes.after());
     }

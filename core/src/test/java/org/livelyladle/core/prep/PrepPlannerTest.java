@@ -28,6 +28,7 @@ import org.livelyladle.core.facts.Facts;
 class PrepPlannerTest {
     private static final String SOAK = "broth:kelp-shiitake:soak";
     private static final String SLICE = "cut:beef-ribeye.sliced:slice";
+    private static final int ONE_DAY = 24 * 60;
     private final Briefs briefs = Briefs.plain();
 
     private Prep plan(Brief brief) {
@@ -246,7 +247,9 @@ class PrepPlannerTest {
                     .filter(task -> !task.fixed() && task.slack().value() >= 5)
                     .findFirst()
                     .orElse(null);
-            if (loose != null && prep.problems().stream().noneMatch(p -> p.kind() == Prep.Problem.Kind.LATE)) {
+            if (loose != null
+                    && prep.begins().value() < ONE_DAY
+                    && prep.problems().stream().noneMatch(p -> p.kind() == Prep.Problem.Kind.LATE)) {
                 looked++;
                 double later = loose.before().value() - loose.slack().value();
                 pin(loose.id(), (int) later, loose.cook(), null);

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask } from '@/api/client'
+import { useOpenParty } from '@/party/useOpenParty'
+
+/** Prep on paper and in calendars: sheets per cook, a file, and an address to subscribe to. */
+const emit = defineEmits<{ close: [] }>()
+const { party, plan } = useOpenParty()
+const open = ref(true)
+const address = ref<string>()
+const message = ref('')
+const copied = ref(false)
+const path = () => ({ params: { path: { id: party.id } } })
+const full = (secret?: string | null) => (secret ? new URL(secret, location.href).href : undefined)
+
+async function say(work: () => Promise<void>): Promise<void> {
+  message.value = ''
+  copied.value = false
+  await work().catch((e: unknown) => {
+    message.value = e instanceof Error ? e.message : String(e)
+  })
+}
+
+const look = async () => {
+  address.value = full((await ask(api.GET('/api/parties/{id}/calendar', path()))).path)
+}
+const renew = async () => {
+  address.value = full((await ask(api.POST('/api/parties/{id}/calendar', path()))).path)
+}
+const withdraw = async () => {
+  await ask(api.DELETE('/api/parties/{id}/calendar', path()))
+  address.value = undefined
+}
+const copy = async () => {
+  await navigator.clipboard.writeText(address.value ?? '')
+  copied.value = true
+}
+onMounted(() => void party.save().then(() => say(look)))
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="560" scrollable @after-leave="emit('close')">
+    <v-card>
+      <h2>Paper and calendars</h2>
+      <div class="dialog-body">
+        <h3>Sheets to print</h3>
+        <div class="choice-row">
+          <a class="chip" :href="`/api/parties/${party.id}/prep.pdf`" download>All cooks (PDF)</a>
+          <a
+            v-for="cook in plan.prep.cooks.filter((c) => c.hands.value > 0)"
+            :key="cook.cook"
+            class="chip"
+            :href="`/api/parties/${party.id}/prep.pdf?cook=${cook.cook}`"
+            download
+            >{{ cook.name }}</a
+          >
+        </div>
+        <h3>For a calendar</h3>
+        <div class="choice-row">
+          <a class="chip" :href="`/api/parties/${party.id}/prep.ics`" download>Calendar file (.ics)</a>
+          <span class="quiet">read it again after a change: entries are updated</span>
+        </div>
+        <h3>An address calendars look at by themselves</h3>
+        <template v-if="address">
+          <input class="line-input address" :value="address" readonly aria-label="Calendar address" />
+          <div class="choice-row">
+            <button type="button" class="chip solid" @click="say(copy)">
+              {{ copied ? 'Copied' : 'Copy' }}
+            </button>
+            <button type="button" class="chip" @click="say(renew)">Another address</button>
+            <button type="button" class="chip" @click="say(withdraw)">Withdraw it</button>
+          </div>
+          <p class="caution">
+            Whoever has this address reads the party’s prep. It answers on this machine only, for one cook
+            with ?cook= and the cook’s id behind it.
+          </p>
+        </template>
+        <button v-else type="button" class="chip" @click="say(renew)">Make an address</button>
+        <p v-if="message" class="unmet" role="alert">{{ message }}</p>
+      </div>
+      <div class="dialog-foot">
+        <v-btn color="primary" @click="open = false">Done</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+a.chip {
+  text-decoration: none;
+  min-height: 34px;
+}
+
+.address {
+  width: 100%;
+  font-size: 13px;
+  margin-bottom: 10px;
+}
+</style>

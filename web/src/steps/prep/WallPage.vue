@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { mdiVolumeHigh, mdiVolumeOff } from '@mdi/js'
+import { ref, watch } from 'vue'
+import { useParty } from '@/party/store'
+import WallView from './WallView.vue'
+
+/** The next three tasks and nothing else: for the kitchen wall, or one cook's phone. */
+const props = defineProps<{ id: string; cook: string }>()
+const party = useParty()
+const problem = ref('')
+
+watch(
+  () => props.id,
+  async (id) => {
+    if (party.id === id && party.plan) return
+    await party.open(id).catch((e: unknown) => {
+      problem.value = e instanceof Error ? e.message : String(e)
+    })
+  },
+  { immediate: true },
+)
+</script>
+
+<template>
+  <WallView
+    v-if="party.brief && party.plan"
+    :cook="cook || undefined"
+    :icons="[mdiVolumeHigh, mdiVolumeOff]"
+  />
+  <main v-else class="waiting">
+    <p v-if="problem" class="unmet" role="alert">{{ problem }}</p>
+    <p v-else class="quiet">Looking what is next …</p>
+    <router-link to="/">All parties</router-link>
+  </main>
+</template>
+
+<style scoped>
+.waiting {
+  padding: 40px;
+  display: grid;
+  gap: 12px;
+}
+</style>

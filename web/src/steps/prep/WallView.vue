@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { computed, onScopeDispose } from 'vue'
+import { useOpenParty } from '@/party/useOpenParty'
+import { clockText, countdown } from '@/ui/time'
+import { useChime } from '@/ui/useChime'
+import NextThree from './NextThree.vue'
+import { useLivePrep } from './useLivePrep'
+
+/** The wall itself, once the party is there. Keeps the screen awake where the browser can. */
+defineProps<{
+  cook?: string
+  /** Sound on and off. */
+  icons: [string, string]
+}>()
+const { party, brief, plan } = useOpenParty()
+const { nowMs, sitDown, due } = useLivePrep()
+const { on, toggle, allow } = useChime(due)
+const clock = computed(() => new Date(nowMs.value).toISOString().slice(11, 16))
+const late = computed(() => plan.value.prep.problems.find((problem) => problem.kind === 'LATE'))
+
+let awake: { release(): Promise<void> } | undefined
+void navigator.wakeLock
+  ?.request('screen')
+  .then((lock) => (awake = lock))
+  .catch(() => undefined)
+onScopeDispose(() => void awake?.release())
+</script>
+
+<template>
+  <main class="wall" @pointerdown.once="allow">
+    <header>
+      <b class="clock">{{ clock }}</b>
+      <span class="until">{{ clockText(brief.sitDown) }} sit down, {{ countdown(sitDown - nowMs) }}</span>
+      <nav class="cooks" aria-label="Whose tasks">
+        <router-link
+          class="chip"
+          :class="{ solid: !cook }"
+          :to="`/party/${party.id}/wall`"
+          :aria-current="cook ? undefined : 'page'"
+          >Everybody</router-link
+        >
+        <router-link
+          v-for="one in plan.prep.cooks.filter((c) => c.hands.value > 0)"
+          :key="one.cook"
+          class="chip"
+          :class="{ solid: cook === one.cook }"
+          :to="`/party/${party.id}/wall?cook=${one.cook}`"
+          :aria-current="cook === one.cook ? 'page' : undefined"
+          >{{ one.name }}</router-link
+        >
+      </nav>
+      <button type="button" class="chip" :aria-pressed="on" @click="toggle">
+        <v-icon :icon="on ? icons[0] : icons[1]" size="18" /> sound
+      </button>
+      <router-link class="chip" :to="`/party/${party.id}/prep`">Whole plan</router-link>
+    </header>
+    <p v-if="party.offline" class="said" role="status">
+      No connection. Ticks are kept here and sent as soon as there is one.
+    </p>
+    <p v-else-if="late" class="said" role="status">{{ late.text }}</p>
+    <NextThree :cook="cook" large />
+  </main>
+</template>
+
+<style scoped>
+.wall {
+  padding: 18px 28px;
+  min-height: 100dvh;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 8px 18px;
+  padding-bottom: 16px;
+}
+
+.clock {
+  font: 700 44px/1 var(--head);
+  color: var(--now-ink);
+}
+
+.until {
+  font-size: 20px;
+}
+
+.cooks {
+  display: flex;
+  gap: 6px;
+  margin-left: auto;
+}
+
+.chip {
+  min-height: 44px;
+  font-size: 16px;
+  text-decoration: none;
+  padding: 3px 14px;
+}
+
+.said {
+  font-size: 20px;
+  font-weight: 600;
+  color: var(--warn);
+  padding-bottom: 14px;
+}
+
+@media (max-width: 839px) {
+  .wall {
+    padding: 10px 12px;
+  }
+
+  .clock {
+    font-size: 30px;
+  }
+
+  .until {
+    font-size: 16px;
+  }
+
+  .cooks {
+    margin-left: 0;
+    flex-wrap: wrap;
+  }
+}
+</style>
