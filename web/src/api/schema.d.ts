@@ -1592,7 +1592,7 @@ export interface components {
         };
         Remedy: {
             /** @enum {string} */
-            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "FREE_PIN" | "HAND_OVER" | "BUY_READY" | "SWAP_BROTH" | "SIT_LATER" | "SHOW_STEP";
+            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "FREE_PIN" | "HAND_OVER" | "LET_HELP" | "BUY_READY" | "SWAP_BROTH" | "SIT_LATER" | "SHOW_STEP";
             label: string;
             subject: string;
             value: string;

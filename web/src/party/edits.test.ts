@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { aBrief } from '@/test/data'
-import { freePortion, freshId, pinPortion, remedyEdit, swapBroths } from './edits'
+import { freePortion, freeTask, freshId, pinPortion, pinTask, remedyEdit, swapBroths } from './edits'
 
 const remedy = (kind: Parameters<typeof remedyEdit>[0]['kind'], value: string, subject = '') => ({
   label: 'x',
@@ -107,4 +107,29 @@ it('pins one portion at a time', () => {
 
   freePortion('ada', 'tofu.cubes')(brief)
   expect(brief.decisions.portions.map((pin) => pin.guest)).toEqual(['bo'])
+})
+
+it('keeps what was decided of a task when something more is', () => {
+  const brief = aBrief()
+  pinTask('slice', { minutesBefore: 90 })(brief)
+  pinTask('slice', { cook: 'bo' })(brief)
+  expect(brief.decisions.tasks).toEqual([{ task: 'slice', minutesBefore: 90, cook: 'bo' }])
+  freeTask('slice')(brief)
+  expect(brief.decisions.tasks).toEqual([])
+})
+
+it('does what brings prep back into time', () => {
+  const brief = aBrief()
+  brief.cooks = [{ id: 'finn', name: 'Finn', helper: true }]
+  remedyEdit(remedy('HAND_OVER', 'finn', 'lay'))?.(brief)
+  remedyEdit(remedy('LET_HELP', 'finn'))?.(brief)
+  remedyEdit(remedy('BUY_READY', 'beef.sliced'))?.(brief)
+  remedyEdit(remedy('SWAP_BROTH', 'packet-chilli', 'ginger-chicken'))?.(brief)
+  remedyEdit(remedy('SIT_LATER', '2026-11-28T19:30'))?.(brief)
+
+  expect(brief.decisions.tasks).toEqual([{ task: 'lay', cook: 'finn' }])
+  expect(brief.cooks[0]?.helper).toBeUndefined()
+  expect(brief.menu[0]?.ready).toBe(true)
+  expect(brief.pots[0]?.sides.map((side) => side.broth)).toEqual(['kelp-shiitake', 'packet-chilli'])
+  expect(brief.sitDown).toBe('2026-11-28T19:30')
 })

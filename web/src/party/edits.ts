@@ -27,6 +27,8 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
       return (draft) => freePin(draft, remedy.subject, remedy.value)
     case 'HAND_OVER':
       return pinTask(remedy.subject, { cook: remedy.value })
+    case 'LET_HELP':
+      return (draft) => letHelp(draft, remedy.value)
     case 'BUY_READY':
       return (draft) => buyReady(draft, remedy.value)
     case 'SWAP_BROTH':
@@ -72,6 +74,11 @@ export const pinTask = (task: string, pin: Omit<TaskPin, 'task'>) => (draft: Bri
 
 /** Leaves a prep task to the plan again. */
 export const freeTask = (task: string) => (draft: Brief) => freePin(draft, 'tasks', task)
+
+function letHelp(draft: Brief, helper: string): void {
+  const cook = draft.cooks.find((c) => c.id === helper)
+  if (cook) cook.helper = undefined
+}
 
 function buyReady(draft: Brief, cut: string): void {
   const item = draft.menu.find((onMenu) => onMenu.cut === cut)

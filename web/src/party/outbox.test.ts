@@ -18,12 +18,13 @@ function plan() {
     what: 'Soak',
     minutes: figure('m', 10, 'min'),
     state: 'PLANNED',
+    left: 10,
   } as unknown as PrepTask)
   return made
 }
 
 const boughtBy = (events: PartyEvent[]) =>
-  withPending(plan(), events).purchases.trips[0]?.lines.map((line) => line.boughtEvent)
+  withPending(plan(), events, 'Europe/Vienna').purchases.trips[0]?.lines.map((line) => line.boughtEvent)
 
 it('shows ticks at once, and takes them back', () => {
   expect(boughtBy([])).toEqual([undefined, 'earlier'])
@@ -37,6 +38,7 @@ it('begins, pauses, ticks and reopens tasks', () => {
     withPending(
       plan(),
       types.map((type) => event(type, 'soak')),
+      'Europe/Vienna',
     ).prep.tasks[0]?.state
 
   expect(state('TASK_STARTED')).toBe('RUNNING')
@@ -45,8 +47,14 @@ it('begins, pauses, ticks and reopens tasks', () => {
   expect(state('TASK_DONE', 'TASK_REOPENED')).toBe('PLANNED')
 })
 
+it('counts a task down from where it was begun', () => {
+  const task = withPending(plan(), [event('TASK_STARTED', 'soak')], 'Europe/Vienna').prep.tasks[0]
+
+  expect(task).toMatchObject({ startsAt: '2026-11-28T11:00:00', endsAt: '2026-11-28T11:10:00' })
+})
+
 it('leaves a plan as it is when there is nothing to send', () => {
   const made = plan()
 
-  expect(withPending(made, [])).toBe(made)
+  expect(withPending(made, [], 'UTC')).toBe(made)
 })

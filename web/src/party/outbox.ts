@@ -1,7 +1,9 @@
 /** What happened here and the server does not know yet, shown at once on top of its last plan. Pure. */
 
 import type { PartyEvent, Plan, PrepTask } from '@/api/types'
+import { nowIn } from '@/ui/time'
 
+const MINUTE = 60_000
 const STATES: Partial<Record<PartyEvent['type'], PrepTask['state']>> = {
   TASK_STARTED: 'RUNNING',
   TASK_PAUSED: 'PAUSED',
@@ -10,12 +12,19 @@ const STATES: Partial<Record<PartyEvent['type'], PrepTask['state']>> = {
 }
 
 /**
- * The plan as if the events had arrived: ticks and tasks show at once; amounts follow once the server has computed them.
+ * The plan as if the events had arrived: ticks and tasks show at once, one that is begun counts down from its start;
+ * amounts and all other times follow once the server has computed them.
  */
-export function withPending(plan: Plan, events: PartyEvent[]): Plan {
+export function withPending(plan: Plan, events: PartyEvent[], zone: string): Plan {
   if (events.length === 0) return plan
   const bought = new Map<string, string | undefined>()
-  const states = new Map<string, PrepTask['state']>()
+  const touched = new Map<string, Partial<PrepTask>>()
+  const lefts = new Map(plan.prep.tasks.map((task) => [task.id, task.left]))
+  const begun = (event: PartyEvent) => {
+    const at = nowIn(zone, new Date(event.at))
+    const local = (ms: number) => new Date(ms).toISOString().slice(0, 19)
+    return { startsAt: local(at), endsAt: local(at + (lefts.get(event.subject) ?? 0) * MINUTE) }
+  }
   const lines = plan.purchases.trips.flatMap((trip) => trip.lines)
   for (const event of events) {
     if (event.type === 'BOUGHT') {
@@ -27,7 +36,7 @@ export function withPending(plan: Plan, events: PartyEvent[]): Plan {
       if (line) bought.set(line.id, undefined)
     }
     const state = STATES[event.type]
-    if (state) states.set(event.subject, state)
+    if (state) touched.set(event.subject, { state, ...(state === 'RUNNING' && begun(event)) })
   }
   return {
     ...plan,
@@ -42,7 +51,7 @@ export function withPending(plan: Plan, events: PartyEvent[]): Plan {
     },
     prep: {
       ...plan.prep,
-      tasks: plan.prep.tasks.map((task) => ({ ...task, state: states.get(task.id) ?? task.state })),
+      tasks: plan.prep.tasks.map((task) => ({ ...task, ...touched.get(task.id) })),
     },
   }
 }

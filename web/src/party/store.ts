@@ -39,7 +39,9 @@ export const useParty = defineStore('party', () => {
   /** As the server computed it last; {@link plan} shows what happened since on top of it. */
   const computedPlan = shallowRef<Plan>()
   const pending = shallowRef<PartyEvent[]>([])
-  const plan = computed(() => computedPlan.value && withPending(computedPlan.value, pending.value))
+  const plan = computed(
+    () => computedPlan.value && withPending(computedPlan.value, pending.value, brief.value?.zone ?? 'UTC'),
+  )
   const offline = ref(false)
   const builtIn = shallowRef<Catalogue>()
   const catalogue = computed(() => builtIn.value && withOwnFood(builtIn.value, computedPlan.value?.ownFood))

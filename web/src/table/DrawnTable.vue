@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import type { StepName } from '@/app/router'
-import { foodAt, setPlates, shoppingShare } from './matter'
+import { foodAt, isCarried, isDone, setPlates, shoppingShare } from './matter'
 import {
   HEIGHT,
   placePots,
@@ -69,11 +69,10 @@ const middles = computed(
 )
 
 /** During prep a side stays pale until its broth has been carried to the table. */
-const isSet = (broth: string) => props.step !== 'prep' || isDone(`broth:${broth}:carry`)
+const isSet = (broth: string) => props.step !== 'prep' || isCarried(plan.value, broth)
 
 const plates = computed(() => setPlates(plan.value))
-const laid = computed(() => isDone('table:lay'))
-const isDone = (id: string) => plan.value.prep.tasks.some((task) => task.id === id && task.state === 'DONE')
+const laid = computed(() => isDone(plan.value, 'table:lay'))
 
 const places = computed(() => {
   const spots = seats(brief.value.guests.length)

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { StepName } from '@/app/router'
 import { useOpenParty } from '@/party/useOpenParty'
 import type { PlacedPot } from './geometry'
-import { foodAt } from './matter'
+import { foodAt, isCarried } from './matter'
 import PotShape from './PotShape.vue'
 
 /** The drawn table folded to a strip for a phone: the pots in a row, with what lies in them at the table. */
@@ -16,6 +16,8 @@ const food = computed(() =>
   props.step === 'table' ? foodAt(plan.value.table.drops, props.second) : undefined,
 )
 const open = computed(() => plan.value.table.guests.find((pace) => pace.guest === props.guest)?.sides)
+const isPale = (side: string, broth: string) =>
+  props.step === 'prep' ? !isCarried(plan.value, broth) : open.value && !open.value.includes(side)
 const width = computed(() => Math.max(360, brief.value.pots.length * 112 + 20))
 const pots = computed(() => {
   const count = brief.value.pots.length
@@ -33,7 +35,7 @@ const pots = computed(() => {
         id: side.id,
         name: pot.name,
         tint: plan.value.broths.sides.find((s) => s.side === side.id)?.tint ?? 'kelp',
-        opacity: open.value && !open.value.includes(side.id) ? 0.25 : 1,
+        opacity: isPale(side.id, side.broth) ? 0.25 : 1,
       })),
     }
   })

@@ -60,6 +60,12 @@ export interface SetPlate {
   isSet: boolean
 }
 
+/** A broth fills its sides once it has been carried to the table. */
+export const isCarried = (plan: Plan, broth: string): boolean => isDone(plan, `broth:${broth}:carry`)
+
+export const isDone = (plan: Plan, task: string): boolean =>
+  plan.prep.tasks.some((t) => t.id === task && t.state === 'DONE')
+
 /** A plate for each cut that is set out. */
 export const setPlates = (plan: Plan): SetPlate[] =>
   plan.portions.cuts.flatMap((cut) => {

@@ -35,6 +35,9 @@ export const server = {
   bench: {} as object,
   asked: {} as object,
   boils: 100,
+  /** The calendar's address, and what a calendar file says. */
+  calendar: null as string | null,
+  busy: {} as object,
 }
 
 function fresh(): Partial<typeof server> {
@@ -46,6 +49,7 @@ function fresh(): Partial<typeof server> {
     plan,
     events: [],
     down: false,
+    calendar: null,
     catalogue: { cuts: [], ingredients: [], extras: [], sauceBar: [] },
   }
 }
@@ -66,6 +70,14 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   }
   if (request.url.endsWith('/boiling-point')) return answer(200, { celsius: server.boils })
   if (request.url.endsWith('/market')) return answer(200, server.news)
+  if (request.url.endsWith('/busy')) return answer(200, server.busy)
+  if (request.url.endsWith('/calendar')) {
+    if (request.method === 'DELETE') server.calendar = null
+    if (request.method === 'POST') server.calendar = `${server.calendar ?? '/calendar/secret'}+`
+    return request.method === 'DELETE'
+      ? new Response(null, { status: 204 })
+      : answer(200, { path: server.calendar })
+  }
   if (request.url.includes('/import/')) return answer(200, server.preview)
   if (request.url.endsWith('/events')) {
     const batch = (await request.json()) as Record<string, unknown>[]

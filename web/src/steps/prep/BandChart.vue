@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { PrepTask } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
@@ -26,6 +26,7 @@ const SLIP = 4
 const { brief, plan } = useOpenParty()
 const { mobile } = useDisplay()
 const svg = ref<SVGSVGElement>()
+const frame = ref<HTMLElement>()
 const drag = ref<{ task: PrepTask; fromX: number; x: number; y: number }>()
 
 const width = computed(() => (mobile.value ? 1000 : 780))
@@ -94,6 +95,12 @@ function slide(event: PointerEvent): void {
   if (to && isMovable(drag.value.task)) emit('preview', drag.value.task, to.minutes, to.cook)
 }
 
+/** Where the chart is wider than the screen it opens at now. */
+onMounted(() => {
+  const box = frame.value
+  if (box) box.scrollLeft = (x(props.now) / width.value) * box.scrollWidth - box.clientWidth / 3
+})
+
 const isMovable = (task: PrepTask) => !task.fixed && task.state === 'PLANNED'
 
 /** Where the dragged task would go; undefined for a tap. */
@@ -149,7 +156,7 @@ const shiftOf = (block: Block, band: Band) =>
         </button>
       </li>
     </ul>
-    <div class="scroll">
+    <div ref="frame" class="scroll">
       <svg
         ref="svg"
         :viewBox="`0 0 ${width} ${height}`"

@@ -178,12 +178,13 @@ function act(verb: (task: PrepTask) => unknown, task: PrepTask): void {
   margin: 0;
   padding: 0;
   display: grid;
-  gap: 4px;
+  grid-template-columns: 1fr 1fr;
+  gap: 4px 18px;
 }
 
 .running li {
   display: grid;
-  grid-template-columns: 84px 1fr auto;
+  grid-template-columns: 68px 1fr auto;
   align-items: center;
   gap: 10px;
   border-top: 1px solid var(--hair);
@@ -243,7 +244,15 @@ function act(verb: (task: PrepTask) => unknown, task: PrepTask): void {
   grid-template-columns: 1.7fr 1fr 1fr;
 }
 
+.large .running {
+  grid-template-columns: 1fr;
+}
+
 @media (max-width: 839px) {
+  .running {
+    grid-template-columns: 1fr;
+  }
+
   .next,
   .large {
     grid-template-columns: 1fr;

@@ -109,6 +109,12 @@ a.chip {
   padding: 3px 11px;
 }
 
+@media (max-width: 839px) {
+  a.chip {
+    min-height: 44px;
+  }
+}
+
 .comes {
   padding-bottom: 10px;
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import { useOpenParty } from '@/party/useOpenParty'
 
@@ -7,11 +7,17 @@ import { useOpenParty } from '@/party/useOpenParty'
 const emit = defineEmits<{ close: [] }>()
 const { party, plan } = useOpenParty()
 const open = ref(true)
-const address = ref<string>()
+/** Of one cook only; empty for everybody. */
+const who = ref('')
+const secret = ref<string>()
+const address = computed(
+  () => secret.value && `${secret.value}${who.value ? `?cook=${encodeURIComponent(who.value)}` : ''}`,
+)
 const message = ref('')
 const copied = ref(false)
 const path = () => ({ params: { path: { id: party.id } } })
-const full = (secret?: string | null) => (secret ? new URL(secret, location.href).href : undefined)
+const full = (path?: string | null) => (path ? new URL(path, location.href).href : undefined)
+const cooks = computed(() => plan.value.prep.cooks.filter((cook) => cook.hands.value > 0))
 
 async function say(work: () => Promise<void>): Promise<void> {
   message.value = ''
@@ -22,14 +28,14 @@ async function say(work: () => Promise<void>): Promise<void> {
 }
 
 const look = async () => {
-  address.value = full((await ask(api.GET('/api/parties/{id}/calendar', path()))).path)
+  secret.value = full((await ask(api.GET('/api/parties/{id}/calendar', path()))).path)
 }
 const renew = async () => {
-  address.value = full((await ask(api.POST('/api/parties/{id}/calendar', path()))).path)
+  secret.value = full((await ask(api.POST('/api/parties/{id}/calendar', path()))).path)
 }
 const withdraw = async () => {
   await ask(api.DELETE('/api/parties/{id}/calendar', path()))
-  address.value = undefined
+  secret.value = undefined
 }
 const copy = async () => {
   await navigator.clipboard.writeText(address.value ?? '')
@@ -47,7 +53,7 @@ onMounted(() => void party.save().then(() => say(look)))
         <div class="choice-row">
           <a class="chip" :href="`/api/parties/${party.id}/prep.pdf`" download>All cooks (PDF)</a>
           <a
-            v-for="cook in plan.prep.cooks.filter((c) => c.hands.value > 0)"
+            v-for="cook in cooks"
             :key="cook.cook"
             class="chip"
             :href="`/api/parties/${party.id}/prep.pdf?cook=${cook.cook}`"
@@ -64,6 +70,10 @@ onMounted(() => void party.save().then(() => say(look)))
         <template v-if="address">
           <input class="line-input address" :value="address" readonly aria-label="Calendar address" />
           <div class="choice-row">
+            <select v-model="who" class="line-input" aria-label="Whose tasks" @change="copied = false">
+              <option value="">everybody’s tasks</option>
+              <option v-for="cook in cooks" :key="cook.cook" :value="cook.cook">{{ cook.name }} only</option>
+            </select>
             <button type="button" class="chip solid" @click="say(copy)">
               {{ copied ? 'Copied' : 'Copy' }}
             </button>
@@ -71,8 +81,7 @@ onMounted(() => void party.save().then(() => say(look)))
             <button type="button" class="chip" @click="say(withdraw)">Withdraw it</button>
           </div>
           <p class="caution">
-            Whoever has this address reads the party’s prep. It answers on this machine only, for one cook
-            with ?cook= and the cook’s id behind it.
+            Whoever has this address reads the party’s prep. It answers on this machine only.
           </p>
         </template>
         <button v-else type="button" class="chip" @click="say(renew)">Make an address</button>

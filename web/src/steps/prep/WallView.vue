@@ -71,7 +71,7 @@ onScopeDispose(() => void awake?.release())
 header {
   display: flex;
   flex-wrap: wrap;
-  align-items: baseline;
+  align-items: center;
   gap: 8px 18px;
   padding-bottom: 16px;
 }

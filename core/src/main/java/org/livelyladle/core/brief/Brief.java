@@ -213,6 +213,14 @@ public record Brief(
         return copy(sitDown, pots, menu, shops, prices, cooks, decisions);
     }
 
+    /** The same party with a helper who does whatever there is. */
+    public Brief helpedBy(String helper) {
+        List<Cook> all = cooks.stream()
+                .map(cook -> cook.id().equals(helper) ? cook.helping() : cook)
+                .toList();
+        return copy(sitDown, pots, menu, shops, prices, all, decisions);
+    }
+
     /** The same party with another broth wherever one was. */
     public Brief swapping(String broth, String by) {
         List<Pot> changed = pots.stream()

@@ -59,6 +59,11 @@ public record Cook(
         }
     }
 
+    /** The same person, no longer waiting to be asked. */
+    Cook helping() {
+        return new Cook(id, name, null, skills, from, until, busy);
+    }
+
     /** The same cook with all plans so much later. */
     Cook later(Duration by) {
         List<Busy> moved = busy().stream()

@@ -62,6 +62,7 @@ record LateAdvisor(
             return List.of();
         }
         List<LateRemedy> found = new ArrayList<>();
+        keep(help(late), found);
         keep(handOvers(late), found);
         keep(readyBought(late), found);
         keep(simplerBroths(late), found);
@@ -89,11 +90,7 @@ record LateAdvisor(
                 ? KitchenText.minutes(end) + " after sitting down"
                 : KitchenText.minutes(-end) + " before sitting down";
         return new LateRemedy(
-                remedy,
-                "All done at " + CLOCK.format(readyAt) + ", " + left + " (now " + CLOCK.format(prep.readyAt()) + ").",
-                readyAt,
-                late - end,
-                end <= 0);
+                remedy, "All done at " + CLOCK.format(readyAt) + ", " + left + ".", readyAt, late - end, end <= 0);
     }
 
     /** Longest first, of what nobody has begun. */
@@ -101,6 +98,20 @@ record LateAdvisor(
         return prep.tasks().stream()
                 .filter(task -> !task.fixed() && task.state() == PrepTask.State.PLANNED)
                 .sorted(Comparator.comparing((PrepTask task) -> -task.hands()).thenComparing(PrepTask::id));
+    }
+
+    private Stream<LateRemedy> help(int late) {
+        return brief.cooks().stream()
+                .filter(Cook::isHelper)
+                .map(cook -> weighed(
+                        late,
+                        brief.helpedBy(cook.id()),
+                        inputs,
+                        new Remedy(
+                                "Let " + cook.name() + " help",
+                                Remedy.Kind.LET_HELP,
+                                "",
+                                cook.id())));
     }
 
     private Stream<LateRemedy> handOvers(int late) {

@@ -26,6 +26,8 @@ public record Remedy(String label, Kind kind, String subject, String value) {
         FREE_PIN,
         /** Give the prep task {@code subject} to the cook {@code value}. */
         HAND_OVER,
+        /** Let the helper {@code value} do whatever there is. */
+        LET_HELP,
         /** Buy the cut {@code value} ready for the table. */
         BUY_READY,
         /** Make the broth {@code value} wherever {@code subject} was. */

@@ -22,6 +22,9 @@ final class Moment {
     /** Another order is worth so much at least; memory [min]. */
     private static final int LEAST_GAIN = 3;
 
+    /** That nothing waits longer than it must is worth ending so much later; memory [min]. */
+    private static final int FRESHNESS_MINUTES = 5;
+
     private final Draft draft;
     private final Project project;
     private final Progress progress;
@@ -47,7 +50,7 @@ final class Moment {
             return shifted;
         }
         Slot[] late = possible(late(reordered, shifted), shifted);
-        return end(late) <= end(reordered) ? late : reordered;
+        return end(late) <= Math.min(end - LEAST_GAIN, end(reordered) + FRESHNESS_MINUTES) ? late : reordered;
     }
 
     private int end(Slot[] slots) {
