@@ -26,6 +26,9 @@ class AccessibilityIT extends BrowserTest {
                     .as(step + " does not scroll sideways")
                     .isTrue();
         }
+        own.navigate("/party/" + party + "/wall");
+        own.locator("main.wall").waitFor();
+        assertThat(violations(own)).as("wall").isEqualTo("");
         own.navigate("/");
         own.locator("a.party").first().waitFor();
         assertThat(violations(own)).as("overview").isEqualTo("");

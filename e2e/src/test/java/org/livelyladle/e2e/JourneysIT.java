@@ -144,17 +144,6 @@ class JourneysIT extends BrowserTest {
     }
 
     @Test
-    void doneTasksStayDone() {
-        go("prep");
-        Locator lay = page.getByRole(
-                AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("Lay the table, two pairs of chopsticks each"));
-        lay.click();
-        assertThat(lay).isChecked();
-        page.reload();
-        assertThat(lay).isChecked();
-    }
-
-    @Test
     void twoWindowsAreMergedAndAskOnlyAboutTheSameField() {
         Page other = newPage(1280, 800, "day");
         go("guests");

@@ -1,8 +1,9 @@
 package org.livelyladle.core.audit;
 
 /**
- * Something in a sequence that breaks a hard rule.
+ * Something in a sequence or in prep that breaks a hard rule.
  *
- * @param rule H1, H2, H3, H4, H6 or H8
+ * @param rule H1, H2, H3, H4, H6 or H8 of the table, P1 to P6 of prep
+ * @param subject a drop, a guest or a side; "prep" for prep
  */
 public record Violation(String rule, String subject, String message) {}

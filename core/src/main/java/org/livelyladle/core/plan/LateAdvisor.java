@@ -107,11 +107,7 @@ record LateAdvisor(
                         late,
                         brief.helpedBy(cook.id()),
                         inputs,
-                        new Remedy(
-                                "Let " + cook.name() + " help",
-                                Remedy.Kind.LET_HELP,
-                                "",
-                                cook.id())));
+                        new Remedy("Let " + cook.name() + " help", Remedy.Kind.LET_HELP, "", cook.id())));
     }
 
     private Stream<LateRemedy> handOvers(int late) {

@@ -75,7 +75,7 @@ final class Boards {
                         washId(wash),
                         PrepTask.Group.CUT,
                         "Wash board and knife " + (wash.before() ? "before: " : "after: ")
-                                + JobBuilder.lower(job.what()))
+                                + job.what().substring(job.what().indexOf(": ") + 1).strip())
                 .with("hot water, soap, a clean cloth")
                 .at(Station.SINK, false)
                 .takes(Room.WASH_MINUTES)

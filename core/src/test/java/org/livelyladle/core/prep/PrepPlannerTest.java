@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
+import org.livelyladle.core.audit.PrepAudit;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Decisions;
@@ -70,7 +71,7 @@ class PrepPlannerTest {
 
         assertThat(prep.tasks()).hasSizeGreaterThan(20);
         assertThat(prep.readyAt()).isEqualTo(Briefs.SIT_DOWN.minusMinutes(15));
-        assertThat(PrepChecker.problems(briefs.build(), prep)).isEmpty();
+        assertThat(PrepAudit.check(briefs.build(), prep)).isEmpty();
         assertThat(prep.problems()).isEmpty();
     }
 
@@ -143,7 +144,7 @@ class PrepPlannerTest {
         briefs.cooks.add(new Cook("bo", "Bo", null, null, null, null, List.of(class1)));
         Prep prep = plan();
 
-        assertThat(PrepChecker.problems(briefs.build(), prep)).isEmpty();
+        assertThat(PrepAudit.check(briefs.build(), prep)).isEmpty();
         assertThat(prep.tasks())
                 .filteredOn(task -> task.at().isLit())
                 .noneMatch(task -> task.startsAt().isBefore(class1.until())
@@ -177,7 +178,7 @@ class PrepPlannerTest {
         briefs.kitchen = Records.with(Kitchen.USUAL, "boards", 1);
         Prep prep = plan();
 
-        assertThat(PrepChecker.problems(briefs.build(), prep)).isEmpty();
+        assertThat(PrepAudit.check(briefs.build(), prep)).isEmpty();
         assertThat(prep.tasks()).anyMatch(task -> task.id().startsWith("wash:") && task.at() == Station.SINK);
     }
 
@@ -188,7 +189,7 @@ class PrepPlannerTest {
         Prep prep = plan();
 
         assertThat(prep.tasks()).filteredOn(task -> task.at() == Station.RING).allMatch(task -> task.unit() == 0);
-        assertThat(PrepChecker.problems(briefs.build(), prep)).isEmpty();
+        assertThat(PrepAudit.check(briefs.build(), prep)).isEmpty();
         assertThat(prep.begins().value()).isGreaterThanOrEqualTo(begins);
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.audit.PrepAudit;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.facts.Facts;
 
@@ -18,7 +19,7 @@ class RandomKitchensTest {
         for (long seed = (long) slice * SLICE; seed < (slice + 1L) * SLICE; seed++) {
             Brief brief = TestPrep.randomKitchen(seed);
             Prep prep = TestPrep.plan(brief, Facts.none(), Briefs.NOW);
-            assertThat(PrepChecker.problems(brief, prep)).as("seed " + seed).isEmpty();
+            assertThat(PrepAudit.check(brief, prep)).as("seed " + seed).isEmpty();
         }
     }
 }

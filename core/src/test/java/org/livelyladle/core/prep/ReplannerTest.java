@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.audit.PrepAudit;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -67,7 +68,7 @@ class ReplannerTest {
                 .isEqualTo(first.plannedAt().plusMinutes(25));
         assertThat(byId(prep).get(first.id()).plannedAt()).isEqualTo(first.startsAt());
         assertThat(prep.readyAt()).isAfter(Briefs.SIT_DOWN.minusMinutes(15));
-        assertThat(PrepChecker.problems(briefs.build(), prep)).isEmpty();
+        assertThat(PrepAudit.check(briefs.build(), prep)).isEmpty();
     }
 
     @Test
@@ -148,7 +149,7 @@ class ReplannerTest {
             Prep old = plan(draft, marks, clock.instant(now - 1));
             happen(old, clock.instant(now), clock.local(now), random, marks);
             Prep next = plan(draft, marks, clock.instant(now));
-            assertThat(PrepChecker.problems(brief, next))
+            assertThat(PrepAudit.check(brief, next))
                     .as("seed %d, minute %d", seed, now)
                     .isEmpty();
             compare(brief, old, next, clock.local(now), "seed " + seed + ", minute " + now);

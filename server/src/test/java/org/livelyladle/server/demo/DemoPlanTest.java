@@ -12,6 +12,7 @@ import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.livelyladle.core.audit.PrepAudit;
 import org.livelyladle.core.audit.TableAudit;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -53,6 +54,15 @@ class DemoPlanTest {
                 .isEmpty();
         assertThat(plan.table().remainders()).isEmpty();
         assertThat(plan.unmet()).noneMatch(unmet -> unmet.severity() != Unmet.Severity.WISH);
+    }
+
+    @ParameterizedTest
+    @MethodSource("demos")
+    void prepIsInTimeAndHoldsAllHardRules(Brief brief) {
+        Plan plan = plan(brief).plan();
+
+        assertThat(PrepAudit.check(brief, plan.prep())).isEmpty();
+        assertThat(plan.prep().readyAt()).isEqualTo(brief.sitDown().minusMinutes(brief.bufferMinutes()));
     }
 
     /** Noodles and rice wait for the last fifth of the meal, all else comes before it; five minutes either way. */

@@ -1,4 +1,4 @@
-package org.livelyladle.core.prep;
+package org.livelyladle.core.audit;
 
 import java.time.Duration;
 import java.time.LocalDate;
@@ -13,26 +13,36 @@ import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Kitchen;
+import org.livelyladle.core.catalogue.Skill;
 import org.livelyladle.core.catalogue.Station;
+import org.livelyladle.core.prep.Prep;
+import org.livelyladle.core.prep.PrepTask;
 
-/** Looks over the finished tasks of a plan, on the clock; knows nothing of how they were scheduled. */
-public final class PrepChecker {
+/**
+ * Looks over the finished tasks of a plan minute by minute on the clock; knows nothing of how they were scheduled.
+ *
+ * <p>Rules: P1 nothing starts before what it waits for is done. P2 whoever does it may, is there, and does one thing at a
+ * time. P3 somebody is at home as long as something is lit. P4 each ring, sink, oven and board holds one thing, fridge and
+ * freezer no more than they have room for. P5 a board is washed between raw meat or fish and anything else. P6 when all is
+ * done, and that it is late, is said as it is.
+ */
+public final class PrepAudit {
     private static final int WASH_MINUTES = 4;
     private final Brief brief;
     private final List<PrepTask> tasks;
     private final Map<String, PrepTask> byId;
     private final List<Cook> cooks;
-    private final List<String> found = new ArrayList<>();
+    private final List<Violation> found = new ArrayList<>();
 
-    private PrepChecker(Brief brief, Prep prep) {
+    private PrepAudit(Brief brief, Prep prep) {
         this.brief = brief;
         this.tasks = prep.tasks();
         this.byId = tasks.stream().collect(Collectors.toMap(PrepTask::id, Function.identity()));
         this.cooks = brief.cooks().isEmpty() ? List.of(Cook.of("host", "You")) : brief.cooks();
     }
 
-    public static List<String> problems(Brief brief, Prep prep) {
-        PrepChecker checker = new PrepChecker(brief, prep);
+    public static List<Violation> check(Brief brief, Prep prep) {
+        PrepAudit checker = new PrepAudit(brief, prep);
         checker.run(prep);
         return checker.found;
     }
@@ -48,6 +58,10 @@ public final class PrepChecker {
         ready(prep);
     }
 
+    private void report(String rule, String message) {
+        found.add(new Violation(rule, "prep", message));
+    }
+
     private static boolean isOver(PrepTask task) {
         return task.state() == PrepTask.State.DONE;
     }
@@ -58,7 +72,7 @@ public final class PrepChecker {
             if (before != null
                     && task.state() == PrepTask.State.PLANNED
                     && task.startsAt().isBefore(before.endsAt())) {
-                found.add(task.id() + " starts before " + id + " is done");
+                report("P1", task.id() + " starts before " + id + " is done");
             }
         }
     }
@@ -76,20 +90,20 @@ public final class PrepChecker {
                 .findFirst()
                 .orElse(null);
         if (cook == null) {
-            found.add(task.id() + " is nobody's");
+            report("P2", task.id() + " is nobody's");
             return;
         }
         boolean said = prep.problems().stream()
                 .anyMatch(
                         p -> p.kind() == Prep.Problem.Kind.UNSKILLED && p.task().equals(task.id()));
-        if (!said && !cook.can(org.livelyladle.core.catalogue.Skill.of(task.at(), false))) {
-            found.add(task.id() + " is not for " + cook.id());
+        if (!said && !cook.can(Skill.of(task.at(), false))) {
+            report("P2", task.id() + " is not for " + cook.id());
         }
         if (cook.isHelper() && !task.pinned() && cooks.stream().anyMatch(other -> !other.isHelper())) {
-            found.add(task.id() + " went to a helper unasked");
+            report("P2", task.id() + " went to a helper unasked");
         }
         if (!isThere(cook, task.startsAt(), handsUntil(task))) {
-            found.add(cook.id() + " is away at " + task.startsAt() + " for " + task.id());
+            report("P2", cook.id() + " is away at " + task.startsAt() + " for " + task.id());
         }
     }
 
@@ -129,7 +143,7 @@ public final class PrepChecker {
                                             && !now.isBefore(trip.startsAt())
                                             && now.isBefore(trip.endsAt())));
             if (!watched) {
-                found.add("nobody is at home at " + now + " for " + task.id());
+                report("P3", "nobody is at home at " + now + " for " + task.id());
                 return;
             }
         }
@@ -155,13 +169,13 @@ public final class PrepChecker {
                 && a.cook().equals(b.cook())
                 && !(a.fixed() && b.fixed())
                 && overlap(a.startsAt(), handsUntil(a), b.startsAt(), handsUntil(b))) {
-            found.add(a.cook() + " is at " + a.id() + " and " + b.id());
+            report("P2", a.cook() + " is at " + a.id() + " and " + b.id());
         }
         boolean counted = a.at() == b.at()
                 && List.of(Station.SINK, Station.RING, Station.OVEN).contains(a.at());
         boolean exists = brief.kitchenOrUsual().count(a.at()) > 0;
         if (counted && exists && a.unit() == b.unit() && overlap(a.startsAt(), a.endsAt(), b.startsAt(), b.endsAt())) {
-            found.add(a.at() + " " + a.unit() + " is taken by " + a.id() + " and " + b.id());
+            report("P4", a.at() + " " + a.unit() + " is taken by " + a.id() + " and " + b.id());
         }
         if (a.at().isBoard() && b.at().isBoard() && a.unit() == b.unit()) {
             board(a, b);
@@ -170,7 +184,7 @@ public final class PrepChecker {
 
     private void board(PrepTask a, PrepTask b) {
         if (overlap(a.startsAt(), a.endsAt(), b.startsAt(), b.endsAt())) {
-            found.add("board " + a.unit() + " is taken by " + a.id() + " and " + b.id());
+            report("P4", "board " + a.unit() + " is taken by " + a.id() + " and " + b.id());
             return;
         }
         PrepTask first = a.startsAt().isBefore(b.startsAt()) ? a : b;
@@ -188,7 +202,7 @@ public final class PrepChecker {
                             && Duration.between(task.startsAt(), task.endsAt()).toMinutes() >= WASH_MINUTES)
                     .findFirst();
             if (wash.isEmpty()) {
-                found.add("board " + a.unit() + " is not washed between " + first.id() + " and " + then.id());
+                report("P5", "board " + a.unit() + " is not washed between " + first.id() + " and " + then.id());
             }
         }
     }
@@ -199,7 +213,7 @@ public final class PrepChecker {
         for (PrepTask task : tasks) {
             int there = kitchen.count(task.at());
             if (!task.at().isCold() && there > 0 && task.unit() >= there) {
-                found.add(task.id() + " is at " + task.at() + " " + task.unit() + " of " + there);
+                report("P4", task.id() + " is at " + task.at() + " " + task.unit() + " of " + there);
             }
             if (task.at().isCold() && there > 0 && task.state() == PrepTask.State.PLANNED) {
                 int used = tasks.stream()
@@ -210,7 +224,7 @@ public final class PrepChecker {
                         .mapToInt(other -> Math.min(other.litres(), there))
                         .sum();
                 if (used > there) {
-                    found.add(task.at() + " holds " + used + " l at " + task.startsAt());
+                    report("P4", task.at() + " holds " + used + " l at " + task.startsAt());
                 }
             }
         }
@@ -225,12 +239,12 @@ public final class PrepChecker {
         LocalDateTime buffer = brief.sitDown().minusMinutes(brief.bufferMinutes());
         LocalDateTime expected = last.isAfter(buffer) ? last : buffer;
         if (!prep.readyAt().equals(expected)) {
-            found.add("ready at " + expected + ", not " + prep.readyAt());
+            report("P6", "ready at " + expected + ", not " + prep.readyAt());
         }
         boolean late = prep.problems().stream()
                 .anyMatch(p -> p.kind() == Prep.Problem.Kind.LATE || p.kind() == Prep.Problem.Kind.BUFFER);
         if (late != last.isAfter(buffer)) {
-            found.add(late ? "said late, and is not" : "late, and not said");
+            report("P6", late ? "said late, and is not" : "late, and not said");
         }
     }
 }
