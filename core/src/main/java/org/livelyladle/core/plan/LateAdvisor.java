@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
@@ -232,21 +233,26 @@ record LateAdvisor(
                         broth.id()));
     }
 
-    /** By as much as is missing, in steps of five minutes. */
+    /** By as little as leaves the whole buffer, in steps of five minutes. */
     private Stream<LateRemedy> later(int late) {
-        int missing = late + brief.bufferMinutes();
-        int minutes = (missing + STEP_MINUTES - 1) / STEP_MINUTES * STEP_MINUTES;
+        int missing = (late + brief.bufferMinutes() + STEP_MINUTES - 1) / STEP_MINUTES * STEP_MINUTES;
+        return IntStream.range(0, MOST_TRIED)
+                .mapToObj(n -> laterBy(late, missing + n * STEP_MINUTES))
+                .filter(later -> later.gainMinutes() >= late + brief.bufferMinutes())
+                .limit(1);
+    }
+
+    private LateRemedy laterBy(int late, int minutes) {
         LocalDateTime sitDown = PrepClock.of(brief).local(minutes);
-        Brief changed = brief.on(sitDown, brief.shops(), brief.prices());
-        return Stream.of(weighed(
+        return weighed(
                 late,
-                changed,
+                brief.on(sitDown, brief.shops(), brief.prices()),
                 inputs,
                 new Remedy(
                         "Sit down " + KitchenText.minutes(minutes) + " later, at " + CLOCK.format(sitDown),
                         Remedy.Kind.SIT_LATER,
                         "",
-                        sitDown.toString())));
+                        sitDown.toString()));
     }
 
     private String name(Cut cut) {

@@ -75,7 +75,9 @@ final class Boards {
                         washId(wash),
                         PrepTask.Group.CUT,
                         "Wash board and knife " + (wash.before() ? "before: " : "after: ")
-                                + job.what().substring(job.what().indexOf(": ") + 1).strip())
+                                + job.what()
+                                        .substring(job.what().indexOf(": ") + 1)
+                                        .strip())
                 .with("hot water, soap, a clean cloth")
                 .at(Station.SINK, false)
                 .takes(Room.WASH_MINUTES)
