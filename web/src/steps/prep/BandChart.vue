@@ -4,6 +4,7 @@ import { useDisplay } from 'vuetify'
 import type { PrepTask } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { clockText, localMs } from '@/ui/time'
+import BandBlock from './BandBlock.vue'
 import { bands, chartStart, snapped, ticks, toTime, toX, type Band, type Block, type Scale } from './bands'
 
 /**
@@ -56,20 +57,9 @@ const earlier = computed(() =>
   plan.value.prep.tasks.filter((task) => localMs(task.endsAt) <= scale.value.from),
 )
 const tints = computed(() => new Map(plan.value.broths.sides.map((side) => [side.broth, side.tint])))
-const fill = (task: PrepTask) => {
-  const tint = task.group === 'BROTH' ? tints.value.get(task.id.split(':')[1] ?? '') : undefined
-  return tint ? `url(#broth-${tint})` : undefined
-}
+const tintOf = (task: PrepTask) =>
+  task.group === 'BROTH' ? tints.value.get(task.id.split(':')[1] ?? '') : undefined
 const blockWidth = (block: Block) => Math.max(4, x(block.to) - x(block.from) - 1)
-/** As much of a task's name as its block can show. */
-const words = (block: Block) => {
-  const room = Math.floor((blockWidth(block) - 8) / 6.4)
-  return room < 4
-    ? ''
-    : block.task.what.length <= room
-      ? block.task.what
-      : `${block.task.what.slice(0, room - 1)}…`
-}
 const spoken = (task: PrepTask) =>
   `${task.what}, ${clockText(task.startsAt)} to ${clockText(task.endsAt)}${task.pinned ? ', pinned' : ''}${task.critical ? ', leaves no room' : ''}`
 
@@ -199,15 +189,7 @@ const shiftOf = (block: Block, band: Band) =>
             v-for="block in band.blocks"
             :key="block.task.id"
             class="block"
-            :class="[
-              block.task.state.toLowerCase(),
-              {
-                chosen: block.task.id === chosen,
-                critical: block.task.critical && band.cook,
-                fixed: block.task.fixed,
-                still: !band.cook,
-              },
-            ]"
+            :class="{ still: !band.cook || !isMovable(block.task) }"
             :transform="shiftOf(block, band)"
             :tabindex="band.cook ? 0 : undefined"
             :role="band.cook ? 'button' : undefined"
@@ -220,38 +202,16 @@ const shiftOf = (block: Block, band: Band) =>
             @keydown.up.prevent="otherCook(block.task, -1)"
             @keydown.down.prevent="otherCook(block.task, 1)"
           >
-            <title>{{ spoken(block.task) }}</title>
-            <rect
+            <BandBlock
+              :task="block.task"
               :x="x(block.from)"
               :y="y + 2 + block.row * rowHeight(band)"
               :width="blockWidth(block)"
               :height="rowHeight(band) - (band.cook ? 0 : 3)"
-              rx="5"
-              class="body"
-              :style="{ fill: fill(block.task) }"
-            />
-            <rect
-              v-if="fill(block.task) && words(block)"
-              :x="x(block.from) + 3"
-              :y="y + 2 + block.row * rowHeight(band) + rowHeight(band) / 2 - 9"
-              :width="Math.min(blockWidth(block) - 6, words(block).length * 6.6 + 6)"
-              height="17"
-              rx="4"
-              class="ground"
-            />
-            <text
-              :x="x(block.from) + 5"
-              :y="y + 2 + block.row * rowHeight(band) + rowHeight(band) / 2 + 4"
-              class="words"
-            >
-              {{ words(block) }}
-            </text>
-            <circle
-              v-if="block.task.pinned && band.cook"
-              :cx="x(block.from) + blockWidth(block) - 5"
-              :cy="y + 8 + block.row * rowHeight(band)"
-              r="3"
-              class="pin"
+              :tint="tintOf(block.task)"
+              :still="!band.cook"
+              :chosen="block.task.id === chosen"
+              :spoken="spoken(block.task)"
             />
           </g>
         </g>
@@ -335,67 +295,17 @@ svg {
   fill: var(--ink);
 }
 
-.body {
-  fill: var(--hair);
-  stroke: var(--soft);
-  stroke-width: 0.8;
-}
-
 .block {
   cursor: grab;
   outline: none;
 }
 
-.block.still,
-.block.fixed,
-.block.done,
-.block.running {
+.block.still {
   cursor: pointer;
-}
-
-.block:hover .body,
-.block:focus-visible .body,
-.chosen .body {
-  stroke: var(--ink);
-  stroke-width: 2.4;
-}
-
-.critical .body {
-  stroke: var(--ink);
-  stroke-width: 2;
-}
-
-.fixed .body {
-  fill: var(--sheet);
-  stroke-dasharray: 4 3;
-}
-
-.done {
-  opacity: 0.35;
-}
-
-.running .body {
-  stroke: var(--now);
-  stroke-width: 2.6;
-}
-
-.paused .body {
-  stroke-dasharray: 2 2;
-  stroke-width: 1.6;
-}
-
-.ground {
-  fill: var(--sheet);
-  opacity: 0.88;
 }
 
 .words {
   font: 500 12px var(--text);
-  fill: var(--ink);
-  pointer-events: none;
-}
-
-.pin {
   fill: var(--ink);
 }
 

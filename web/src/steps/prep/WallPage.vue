@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { mdiVolumeHigh, mdiVolumeOff } from '@mdi/js'
 import { ref, watch } from 'vue'
 import { useParty } from '@/party/store'
 import WallView from './WallView.vue'
@@ -25,7 +24,7 @@ watch(
   <WallView
     v-if="party.brief && party.plan"
     :cook="cook || undefined"
-    :icons="[mdiVolumeHigh, mdiVolumeOff]"
+   
   />
   <main v-else class="waiting">
     <p v-if="problem" class="unmet" role="alert">{{ problem }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiVolumeHigh, mdiVolumeOff } from '@mdi/js'
 import { computed, onScopeDispose } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import { clockText, countdown } from '@/ui/time'
@@ -7,11 +8,7 @@ import NextThree from './NextThree.vue'
 import { useLivePrep } from './useLivePrep'
 
 /** The wall itself, once the party is there. Keeps the screen awake where the browser can. */
-defineProps<{
-  cook?: string
-  /** Sound on and off. */
-  icons: [string, string]
-}>()
+defineProps<{ cook?: string }>()
 const { party, brief, plan } = useOpenParty()
 const { nowMs, sitDown, due } = useLivePrep()
 const { on, toggle, allow } = useChime(due)
@@ -50,7 +47,7 @@ onScopeDispose(() => void awake?.release())
         >
       </nav>
       <button type="button" class="chip" :aria-pressed="on" @click="toggle">
-        <v-icon :icon="on ? icons[0] : icons[1]" size="18" /> sound
+        <v-icon :icon="on ? mdiVolumeHigh : mdiVolumeOff" size="18" /> sound
       </button>
       <router-link class="chip" :to="`/party/${party.id}/prep`">Whole plan</router-link>
     </header>

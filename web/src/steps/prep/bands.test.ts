@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { aBrief, aPlan, aTask, figure } from '@/test/data'
 import { localMs } from '@/ui/time'
-import { bands, chartStart, snapped, ticks, toTime, toX, type Scale } from './bands'
+import { bands, chartStart, snapped, ticks, toTime, toX, wordsIn, type Scale } from './bands'
 
 const SIT_DOWN = localMs('2026-11-28T19:00:00')
 const scale: Scale = { from: localMs('2026-11-28T16:00:00'), to: SIT_DOWN, left: 100, right: 400 }
@@ -66,4 +66,10 @@ it('counts hours back from sitting down', () => {
     '',
     '−3 h',
   ])
+})
+
+it('writes as much of a name as fits, or nothing', () => {
+  expect(wordsIn('Lay the table', 60)).toBe('Lay the…')
+  expect(wordsIn('Lay the table', 120)).toBe('Lay the table')
+  expect(wordsIn('Lay the table', 20)).toBe('')
 })

@@ -116,6 +116,16 @@ function band(
   return { key, label, cook, blocks, rows: Math.max(1, ends.length) }
 }
 
+const LETTER_WIDTH = 6.4
+const LEAST_LETTERS = 4
+
+/** As much of a task's name as a block so wide can show. @example wordsIn('Lay the table', 60) // 'Lay the…' */
+export function wordsIn(what: string, width: number): string {
+  const room = Math.floor((width - 8) / LETTER_WIDTH)
+  if (room < LEAST_LETTERS) return ''
+  return what.length <= room ? what : `${what.slice(0, room - 1).trimEnd()}…`
+}
+
 export const toX = (scale: Scale, at: number): number =>
   scale.left + ((at - scale.from) / (scale.to - scale.from)) * (scale.right - scale.left)
 

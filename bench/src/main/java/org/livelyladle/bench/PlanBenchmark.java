@@ -1,5 +1,6 @@
 package org.livelyladle.bench;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -38,13 +39,27 @@ public class PlanBenchmark {
     @Param({"Quad and coxes’ supper", "A quiet evening", "Boathouse supper for twenty"})
     private String party;
 
+    private static final int LATE_MINUTES = 25;
+
     private Brief brief;
+    private Instant late = NOW;
     private final Planner planner = new Planner(Catalogue.builtIn());
 
     @Setup
     public void load() {
         List<Brief> demos = new DemoBriefs(JsonConfig.mapper(), new PriceList()).load(TODAY);
         brief = demos.stream().filter(b -> b.title().equals(party)).findFirst().orElseThrow();
+        double begins = plan().prep().begins().value();
+        late = brief.sitDown()
+                .atZone(brief.zoneId())
+                .toInstant()
+                .minus(Duration.ofMinutes((long) begins - LATE_MINUTES));
+    }
+
+    /** Nothing was done and prep should have begun 25 minutes ago: planned anew minute by minute, with all remedies. */
+    @Benchmark
+    public Plan planRunningLate() {
+        return planner.plan(brief, Facts.none(), late).plan();
     }
 
     @Benchmark
