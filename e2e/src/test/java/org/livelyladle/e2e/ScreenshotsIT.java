@@ -12,6 +12,9 @@ import org.junit.jupiter.api.Test;
 @Tag("screenshots")
 class ScreenshotsIT extends BrowserTest {
     private static final Path FOLDER = Path.of("../docs/screenshots");
+    /** Saturday at 13:36 in Vienna, when the demo's cooks begin. */
+    private static final String PREP_BEGINS = "2026-11-28T12:36:00Z";
+
     private String demo;
 
     @BeforeEach
@@ -40,11 +43,24 @@ class ScreenshotsIT extends BrowserTest {
             shoot(fixed(newPage(390, 844, "day")), step, "phone-" + step);
         }
         shoot(fixed(newPage(1280, 800, "night")), "table", "table-night");
+        wall(newPage(1280, 800, "night"), "", "wall-night");
+        wall(newPage(390, 844, "day"), "?cook=edda", "phone-wall");
     }
 
     private static Page fixed(Page page) {
-        page.context().clock().setFixedTime(Instant.parse(RunningServer.CLOCK).toEpochMilli());
+        return at(page, RunningServer.CLOCK);
+    }
+
+    private static Page at(Page page, String moment) {
+        page.context().clock().setFixedTime(Instant.parse(moment).toEpochMilli());
         return page;
+    }
+
+    private void wall(Page page, String query, String name) {
+        at(page, PREP_BEGINS).navigate(demo + "/wall" + query);
+        page.locator(".card.first").waitFor();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        save(page, name);
     }
 
     private void shoot(Page page, String step, String name) {
