@@ -32,7 +32,6 @@ import net.fortuna.ical4j.model.property.Trigger;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableAction;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
-import net.fortuna.ical4j.model.property.immutable.ImmutableMethod;
 import net.fortuna.ical4j.model.property.immutable.ImmutableStatus;
 import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
@@ -59,7 +58,6 @@ record PrepCalendar(String party, Brief brief, Prep prep, int changes, Instant w
         calendar.add(new ProdId("-//Lively Ladle//Prep//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
-        calendar.add(ImmutableMethod.PUBLISH);
         calendar.add(new Name(brief.title()));
         prep.tasks().stream()
                 .filter(task -> cook == null || cook.equals(task.cook()))

@@ -11,6 +11,7 @@ import biweekly.ICalVersion;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
 import biweekly.component.VTodo;
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
@@ -22,6 +23,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import net.fortuna.ical4j.data.CalendarBuilder;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.server.ServerTest;
@@ -55,6 +57,11 @@ class PrepCalendarTest extends ServerTest {
         assertThat(answer.getContentType()).isEqualTo("text/calendar;charset=UTF-8");
         String text = answer.getContentAsString(StandardCharsets.UTF_8);
         assertThat(text.lines()).allMatch(line -> line.getBytes(StandardCharsets.UTF_8).length <= 75);
+        assertThat(new CalendarBuilder()
+                        .build(new StringReader(text))
+                        .validate()
+                        .getEntries())
+                .isEmpty();
         List<List<biweekly.io.ParseWarning>> warnings = new ArrayList<>();
         ICalendar calendar = Biweekly.parse(text).warnings(warnings).first();
         assertThat(warnings.stream().flatMap(List::stream)).isEmpty();
