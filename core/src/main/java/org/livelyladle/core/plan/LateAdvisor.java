@@ -54,7 +54,7 @@ record LateAdvisor(
     private static final int LEAST_GAIN = 3;
 
     private static final int MOST_OF_A_KIND = 2;
-    private static final int MOST_TRIED = 5;
+    private static final int MOST_TRIED = 4;
     private static final int STEP_MINUTES = 5;
 
     List<LateRemedy> advise() {

@@ -20,10 +20,10 @@ import org.livelyladle.core.brief.Brief;
 final class BaseFinder {
     private static final long SEED = 20_261_128;
     /** Job placements spent on trying lists. */
-    private static final int BUDGET = 600;
+    private static final int BUDGET = 400;
 
     private static final int FEWEST_LISTS = 3;
-    private static final int MOST_LISTS = 12;
+    private static final int MOST_LISTS = 8;
     private static final double STRAYING = 0.5;
     /** What keeping for one minute only would count as in lead, one after another [min2]. */
     private static final double[] HASTE = {0, 3_000, 12_000, 50_000};

@@ -1,8 +1,7 @@
 package org.livelyladle.core.prep;
 
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.List;
+import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +24,9 @@ final class Moment {
     /** That nothing waits longer than it must is worth ending so much later; memory [min]. */
     private static final int FRESHNESS_MINUTES = 5;
 
+    /** Makes keys of minutes positive. */
+    private static final long KEY_BIAS = 1 << 20;
+
     private final Draft draft;
     private final Project project;
     private final Progress progress;
@@ -39,10 +41,11 @@ final class Moment {
         this.now = now;
     }
 
-    Slot[] plan() {
+    /** @param mayReorder whether another order is looked for too */
+    Slot[] plan(boolean mayReorder) {
         Slot[] shifted = shifted();
         int end = end(shifted);
-        if (end <= -draft.brief().bufferMinutes() / 2) {
+        if (!mayReorder || end <= -draft.brief().bufferMinutes() / 2) {
             return shifted;
         }
         Slot[] reordered = reordered(shifted);
@@ -106,28 +109,25 @@ final class Moment {
     private Slot[] shifted() {
         Room room = room(Room.Search.FORWARDS);
         Slot[] slots = settled(room);
-        open(slots, byStart(previous)).forEach(i -> forwards(i, previous[i].start(), room, slots));
+        for (int i : byStart(slots, previous)) {
+            forwards(i, previous[i].start(), room, slots);
+        }
         return slots;
     }
 
-    private static Comparator<Integer> byStart(Slot[] slots) {
-        return Comparator.<Integer>comparingInt(i -> slots[i].start())
-                .thenComparing(i -> slots[i].end())
-                .thenComparing(i -> i);
-    }
-
-    private static Comparator<Integer> byEnd(Slot[] slots) {
-        return Comparator.<Integer>comparingInt(i -> slots[i].end())
-                .thenComparing(i -> slots[i].start())
-                .thenComparing(i -> i);
-    }
-
-    private static List<Integer> open(@Nullable Slot[] slots, Comparator<Integer> order) {
+    /** Jobs without a place, by two keys, the smaller first. */
+    private static int[] open(@Nullable Slot[] slots, IntUnaryOperator first, IntUnaryOperator second) {
         return IntStream.range(0, slots.length)
                 .filter(i -> slots[i] == null)
-                .boxed()
-                .sorted(order)
-                .toList();
+                .mapToLong(
+                        i -> ((first.applyAsInt(i) + KEY_BIAS) << 40) + ((second.applyAsInt(i) + KEY_BIAS) << 16) + i)
+                .sorted()
+                .mapToInt(key -> (int) (key & 0xffff))
+                .toArray();
+    }
+
+    private static int[] byStart(@Nullable Slot[] open, Slot[] slots) {
+        return open(open, i -> slots[i].start(), i -> slots[i].end());
     }
 
     /** The first place from a minute on, once all it waits for is done. */
@@ -155,8 +155,9 @@ final class Moment {
         Slot[] slots = settled(room);
         keepNear(shifted, room, slots);
         int[] tails = tails();
-        open(slots, Comparator.<Integer>comparingInt(i -> -tails[i]).thenComparing(i -> i))
-                .forEach(i -> forwards(i, isPinned(i) ? previous[i].start() : now + NEAR_MINUTES + 1, room, slots));
+        for (int i : open(slots, i -> -tails[i], i -> 0)) {
+            forwards(i, isPinned(i) ? previous[i].start() : now + NEAR_MINUTES + 1, room, slots);
+        }
         return slots;
     }
 
@@ -165,13 +166,14 @@ final class Moment {
         Room room = room(Room.Search.FORWARDS);
         Slot[] slots = settled(room);
         keepNear(shifted, room, slots);
-        open(slots, byStart(wished))
-                .forEach(i -> forwards(i, Math.max(now + NEAR_MINUTES + 1, wished[i].start()), room, slots));
+        for (int i : byStart(slots, wished)) {
+            forwards(i, Math.max(now + NEAR_MINUTES + 1, wished[i].start()), room, slots);
+        }
         return slots;
     }
 
     private void keepNear(Slot[] shifted, Room room, @Nullable Slot[] slots) {
-        for (int i : open(slots, byStart(shifted))) {
+        for (int i : byStart(slots, shifted)) {
             if (isNear(shifted[i])) {
                 slots[i] = shifted[i];
                 room.take(job(i), shifted[i]);
@@ -204,7 +206,7 @@ final class Moment {
         Slot[] slots = settled(room);
         keepNear(shifted, room, slots);
         int end = Math.max(end(early), -draft.brief().bufferMinutes());
-        open(slots, byEnd(early).reversed()).forEach(i -> {
+        for (int i : open(slots, i -> -early[i].end(), i -> -early[i].start())) {
             int latest = isPinned(i) ? early[i].end() : end;
             for (int follower : project.after[i]) {
                 Slot after = slots[follower];
@@ -212,7 +214,7 @@ final class Moment {
             }
             slots[i] = room.nearest(job(i), latest, early[i]).slot();
             room.take(job(i), slots[i]);
-        });
+        }
         return slots;
     }
 }

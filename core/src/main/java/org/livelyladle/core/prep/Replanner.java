@@ -16,6 +16,9 @@ final class Replanner {
     private static final int MINUTELY = 360;
 
     private static final int QUARTER = 15;
+    /** Without a mark another order is looked for this often [min]. */
+    private static final int REORDER_EVERY = 5;
+
     /** So long after sitting down prep is over and nothing is moved any more [min]. */
     private static final int OVER_AFTER = 180;
 
@@ -39,7 +42,7 @@ final class Replanner {
 
     /** The timetable made possible: nothing before the shop, each job after those it waits for. */
     Slot[] possible() {
-        return step(draft.planned(), LONG_AGO);
+        return step(draft.planned(), LONG_AGO, true);
     }
 
     /** The timetable at a moment [min from sitting down]. */
@@ -56,17 +59,21 @@ final class Replanner {
         while (next < past.size() || at <= now) {
             int mark = next < past.size() ? clock.minute(past.get(next).at()) : now;
             for (; at < mark; at += pace(at)) {
-                slots = isOverdue(slots, at) ? step(slots, at) : slots;
+                slots = unmarked(slots, at);
             }
             int first = next;
             while (next < past.size() && clock.minute(past.get(next).at()) == mark) {
                 next++;
             }
             progress.apply(past.subList(first, next));
-            slots = first < next || isOverdue(slots, mark) ? step(slots, mark) : slots;
+            slots = first < next ? step(slots, mark, true) : unmarked(slots, mark);
             at = mark + 1;
         }
         return slots;
+    }
+
+    private Slot[] unmarked(Slot[] slots, int minute) {
+        return isOverdue(slots, minute) ? step(slots, minute, minute % REORDER_EVERY == 0) : slots;
     }
 
     private static int pace(int minute) {
@@ -89,7 +96,7 @@ final class Replanner {
         return false;
     }
 
-    private Slot[] step(Slot[] previous, int now) {
-        return new Moment(draft, progress, previous, now).plan();
+    private Slot[] step(Slot[] previous, int now, boolean mayReorder) {
+        return new Moment(draft, progress, previous, now).plan(mayReorder);
     }
 }
