@@ -20,9 +20,12 @@ const { nowMs, tasks, left, start, pause, done } = useLivePrep()
 const three = computed(() => nextThree(tasks.value, nowMs.value, props.cook))
 const running = computed(() => alone(tasks.value, nowMs.value))
 const cookName = (task: PrepTask) => brief.value.cooks.find((cook) => cook.id === task.cook)?.name ?? ''
-const lateBy = (task: PrepTask) =>
-  task.state === 'PLANNED' && !task.fixed ? nowMs.value - localMs(task.plannedAt) : 0
-const minutes = (ms: number) => Math.floor(ms / 60000)
+/** "was 16:05" for one that had to move, "3 min late" for one that is due; empty in time. */
+function lateness(task: PrepTask): string {
+  const minutes = Math.floor((nowMs.value - localMs(task.plannedAt)) / 60000)
+  if (task.state !== 'PLANNED' || task.fixed || minutes <= 0) return ''
+  return task.startsAt === task.plannedAt ? `${minutes} min late` : `was ${clockText(task.plannedAt)}`
+}
 const note = (task: PrepTask) => [task.amount, task.tool].filter(Boolean).join(' · ')
 
 function act(verb: (task: PrepTask) => unknown, task: PrepTask): void {
@@ -40,7 +43,7 @@ function act(verb: (task: PrepTask) => unknown, task: PrepTask): void {
         }}</b>
         <b v-else-if="task.state === 'PAUSED'">paused, {{ task.left }} min left</b>
         <b v-else>{{ clockText(task.startsAt) }}</b>
-        <span v-if="minutes(lateBy(task)) > 0" class="late">was {{ clockText(task.plannedAt) }}</span>
+        <span v-if="lateness(task)" class="late">{{ lateness(task) }}</span>
         <span v-if="!cook && cookName(task)" class="who">{{ cookName(task) }}</span>
       </p>
       <h3>{{ task.what }}</h3>

@@ -21,11 +21,7 @@ watch(
 </script>
 
 <template>
-  <WallView
-    v-if="party.brief && party.plan"
-    :cook="cook || undefined"
-   
-  />
+  <WallView v-if="party.brief && party.plan" :cook="cook || undefined" />
   <main v-else class="waiting">
     <p v-if="problem" class="unmet" role="alert">{{ problem }}</p>
     <p v-else class="quiet">Looking what is next …</p>

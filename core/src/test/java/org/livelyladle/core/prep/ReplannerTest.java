@@ -132,7 +132,7 @@ class ReplannerTest {
     @ParameterizedTest
     @ValueSource(ints = {0, 1, 2, 3, 4, 5})
     void aNewPlanMovesNothingBegunAndNothingNearWithoutNeed(int slice) {
-        for (long seed = slice * 4L; seed < (slice + 1) * 4L; seed++) {
+        for (long seed = slice * 3L; seed < (slice + 1) * 3L; seed++) {
             history(seed);
         }
     }
@@ -143,7 +143,7 @@ class ReplannerTest {
         Draft draft = Draft.of(brief, brief.extend(Catalogue.builtIn()), TestPrep.inputs(brief, Facts.none()));
         PrepClock clock = PrepClock.of(brief);
         List<TaskMark> marks = new ArrayList<>();
-        int now = -190 + random.nextInt(60);
+        int now = -170 + random.nextInt(60);
         while (now < 0) {
             now += 1 + random.nextInt(12);
             Prep old = plan(draft, marks, clock.instant(now - 1));

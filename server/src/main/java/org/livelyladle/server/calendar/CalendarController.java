@@ -4,9 +4,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.server.access.SignedIn;
+import org.livelyladle.server.exchange.Attachment;
 import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -38,15 +37,7 @@ class CalendarController {
             @AuthenticationPrincipal SignedIn host,
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable String cook) {
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("prep.ics")
-                                .build()
-                                .toString())
-                .contentType(CALENDAR_UTF8)
-                .body(service.calendar(host, id, cook));
+        return Attachment.of("prep.ics", CALENDAR_UTF8, service.calendar(host, id, cook));
     }
 
     /** The same for whoever has the address; no session. */

@@ -5,8 +5,6 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.party.PartyService;
 import org.livelyladle.server.plan.PlanService;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -32,15 +30,10 @@ class PrepSheetController {
             @AuthenticationPrincipal SignedIn host,
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable String cook) {
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("prep.pdf")
-                                .build()
-                                .toString())
-                .contentType(MediaType.APPLICATION_PDF)
-                .body(PrepPdf.write(
+        return Attachment.of(
+                "prep.pdf",
+                MediaType.APPLICATION_PDF,
+                PrepPdf.write(
                         parties.get(host, id).brief(), plans.plan(host, id).prep(), cook));
     }
 }

@@ -7,8 +7,6 @@ import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.party.PartyService;
 import org.livelyladle.server.plan.PlanService;
 import org.livelyladle.server.web.RefusedException;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -56,13 +54,6 @@ class RecipeController {
                 .map(RecipeWriter::write)
                 .orElseThrow(
                         () -> new RefusedException(HttpStatus.NOT_FOUND, "This party makes no broth '" + broth + "'."));
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("recipe.jsonld")
-                                .build()
-                                .toString())
-                .body(recipe);
+        return Attachment.of("recipe.jsonld", MediaType.parseMediaType(LD_JSON), recipe);
     }
 }

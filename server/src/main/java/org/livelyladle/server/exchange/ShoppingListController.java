@@ -6,8 +6,6 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.party.PartyService;
 import org.livelyladle.server.plan.PlanService;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -50,23 +48,10 @@ class ShoppingListController {
     @GetMapping(value = "/shopping.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal SignedIn host, @PathVariable UUID id) {
         String title = parties.get(host, id).brief().title();
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("shopping.pdf")
-                                .build()
-                                .toString())
-                .contentType(MediaType.APPLICATION_PDF)
-                .body(ShoppingPdf.write(title, plans.plan(host, id)));
+        return Attachment.of("shopping.pdf", MediaType.APPLICATION_PDF, ShoppingPdf.write(title, plans.plan(host, id)));
     }
 
     private static ResponseEntity<String> file(String name, String type, String text) {
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .contentType(new MediaType(MediaType.parseMediaType(type), StandardCharsets.UTF_8))
-                .body(text);
+        return Attachment.of(name, new MediaType(MediaType.parseMediaType(type), StandardCharsets.UTF_8), text);
     }
 }
