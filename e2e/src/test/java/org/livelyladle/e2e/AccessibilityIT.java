@@ -12,8 +12,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 class AccessibilityIT extends BrowserTest {
     private static final Path AXE = Path.of("../web/node_modules/axe-core/axe.min.js");
 
+    /** Colours go with the mode and places with the width, so that two pages see all of both. */
     @ParameterizedTest
-    @CsvSource({"1280,800,day", "1280,800,night", "390,844,day", "390,844,night"})
+    @CsvSource({"1280,800,day", "390,844,night"})
     void everyStepPasses(int width, int height, String mode) {
         Page own = newPage(width, height, mode);
         for (String step : new String[] {"guests", "pots", "ingredients", "sauces", "shopping", "prep", "table"}) {
