@@ -26,7 +26,7 @@ export default defineConfig({
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
         globIgnores: ['**/*vietnamese*'],
-        navigateFallbackDenylist: [/^\/(api|v3|actuator)\//],
+        navigateFallbackDenylist: [/^\/(api|calendar|v3|actuator)\//],
       },
     }),
   ],

@@ -5,6 +5,7 @@ import { useOpenParty } from '@/party/useOpenParty'
 import { clockText, localMs } from '@/ui/time'
 import { alone, clockLeft, nextThree } from './next'
 import { useLivePrep } from './useLivePrep'
+import { useTaskVerbs } from './useTaskVerbs'
 
 /** What to do next, with a timer and large buttons for wet hands; what runs by itself beneath. */
 const props = defineProps<{
@@ -15,7 +16,8 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ touch: [] }>()
 const { brief } = useOpenParty()
-const { nowMs, tasks, left, start, pause, done } = useLivePrep()
+const { nowMs, tasks, left } = useLivePrep()
+const { start, pause, done } = useTaskVerbs()
 
 const three = computed(() => nextThree(tasks.value, nowMs.value, props.cook))
 const running = computed(() => alone(tasks.value, nowMs.value))

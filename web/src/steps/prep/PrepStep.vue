@@ -16,10 +16,14 @@ import TakeOut from './TakeOut.vue'
 import TaskSheet from './TaskSheet.vue'
 import { nextThree } from './next'
 import { useLivePrep } from './useLivePrep'
+import { useMinutelyPlan } from './useMinutelyPlan'
+import { useTaskVerbs } from './useTaskVerbs'
 
 const { party, plan } = useOpenParty()
-const { nowMs, isOn, tasks, due, done, reopen } = useLivePrep()
-const { allow } = useChime(due)
+const { nowMs, isOn, tasks, due } = useLivePrep()
+const { done, reopen } = useTaskVerbs()
+const { on, toggle, allow } = useChime(due)
+useMinutelyPlan(() => isOn.value)
 const chosenId = ref<string>()
 const dialog = ref<'crew' | 'out'>()
 const chosen = computed(() => tasks.value.find((task) => task.id === chosenId.value))
@@ -53,6 +57,7 @@ const print = () => window.print()
     <router-link class="chip" :to="`/party/${party.id}/wall`">Kitchen wall</router-link>
     <button type="button" class="chip" @click="dialog = 'out'">Paper and calendars</button>
     <button type="button" class="chip" @click="print">Print</button>
+    <button v-if="isOn" type="button" class="chip" :aria-pressed="on" @click="toggle">Sound</button>
   </div>
   <LateRemedies />
   <NextThree v-if="isOn" @touch="allow" />

@@ -5,16 +5,17 @@ import { freeTask, pinTask } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
 import { clockText, dayText } from '@/ui/time'
-import { useLivePrep } from './useLivePrep'
+import { isPassive } from './next'
+import { useTaskVerbs } from './useTaskVerbs'
 
 /** One task: what, how much, with what, why then; its verbs, and what the host may decide of it. */
 const props = defineProps<{ task: PrepTask }>()
 const emit = defineEmits<{ close: [] }>()
 const { party, brief } = useOpenParty()
-const { start, pause, done, reopen } = useLivePrep()
+const { start, pause, done, reopen } = useTaskVerbs()
 
 const pin = computed(() => brief.value.decisions.tasks.find((p) => p.task === props.task.id))
-const passive = computed(() => !props.task.fixed && props.task.hands < props.task.minutes.value)
+const passive = computed(() => isPassive(props.task))
 const sameDay = computed(() => props.task.startsAt.slice(0, 10) === brief.value.sitDown.slice(0, 10))
 
 function hand(event: Event): void {

@@ -6,11 +6,13 @@ import { clockText, countdown } from '@/ui/time'
 import { useChime } from '@/ui/useChime'
 import NextThree from './NextThree.vue'
 import { useLivePrep } from './useLivePrep'
+import { useMinutelyPlan } from './useMinutelyPlan'
 
 /** The wall itself, once the party is there. Keeps the screen awake where the browser can. */
 defineProps<{ cook?: string }>()
 const { party, brief, plan } = useOpenParty()
-const { nowMs, sitDown, due } = useLivePrep()
+const { nowMs, isOn, sitDown, due } = useLivePrep()
+useMinutelyPlan(() => isOn.value)
 const { on, toggle, allow } = useChime(due)
 const clock = computed(() => new Date(nowMs.value).toISOString().slice(11, 16))
 const late = computed(() => plan.value.prep.problems.find((problem) => problem.kind === 'LATE'))

@@ -15,6 +15,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.BrothNeed;
 import org.livelyladle.core.broths.BrothPlanner;
 import org.livelyladle.core.broths.Broths;
@@ -193,7 +194,7 @@ record LateAdvisor(
     private Stream<Broth> simpler(BrothNeed need) {
         List<String> sides = brief.sides().stream()
                 .filter(side -> side.broth().equals(need.broth()))
-                .map(org.livelyladle.core.brief.Side::id)
+                .map(Side::id)
                 .toList();
         List<Guest> eaters = table.guests().stream()
                 .filter(pace -> pace.sides().stream().anyMatch(sides::contains))

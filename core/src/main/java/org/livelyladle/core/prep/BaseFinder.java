@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.livelyladle.core.brief.Brief;
@@ -72,7 +73,7 @@ final class BaseFinder {
 
     /** The first who is free then; whoever comes first when nobody is. */
     private int shopper(Job job) {
-        int from = java.util.Objects.requireNonNull(job.fixedAt());
+        int from = Objects.requireNonNull(job.fixedAt());
         int[] may = crew.mayDo(job);
         return Arrays.stream(may)
                 .filter(cook -> crew.away(cook).stream()
@@ -112,7 +113,7 @@ final class BaseFinder {
                 best = base;
             }
         }
-        return java.util.Objects.requireNonNull(best, "one list at least");
+        return Objects.requireNonNull(best, "one list at least");
     }
 
     /** Followers first; among those whose followers are listed the one with the longest lead, the more so the less it keeps. */
@@ -161,7 +162,7 @@ final class BaseFinder {
                 .filter(i -> project.job(i).pinnedAt() != null)
                 .boxed()
                 .sorted(Comparator.comparing((Integer i) ->
-                                -java.util.Objects.requireNonNull(project.job(i).pinnedAt()))
+                                -Objects.requireNonNull(project.job(i).pinnedAt()))
                         .thenComparing(i -> i))
                 .toList();
     }

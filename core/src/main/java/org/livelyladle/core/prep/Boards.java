@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.catalogue.Station;
 
 /** The order in which boards are used, made fast: washes become jobs, and whatever follows on a board waits its turn. */
@@ -82,7 +83,7 @@ final class Boards {
                 .at(Station.SINK, false)
                 .takes(Room.WASH_MINUTES)
                 .warning("Hands too, before anything that is not cooked any more.")
-                .decided(org.livelyladle.core.brief.Decisions.none());
+                .decided(Decisions.none());
     }
 
     private static Job waiting(Job job, List<String> washes) {

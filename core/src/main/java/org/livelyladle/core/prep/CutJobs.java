@@ -3,6 +3,7 @@ package org.livelyladle.core.prep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
@@ -88,7 +89,7 @@ record CutJobs(Brief brief, Catalogue catalogue, Supplies supplies, PrepClock cl
         if (!bought || item.fromFrozen() || cut.start() != StartState.CHILLED) {
             return Optional.empty();
         }
-        boolean time = supplies.tripsOf().getOrDefault(cut.ingredient(), java.util.Set.of()).stream()
+        boolean time = supplies.tripsOf().getOrDefault(cut.ingredient(), Set.of()).stream()
                 .allMatch(shop -> clock.minute(supplies.timeOf().get(shop)) <= -ROOM_TO_THAW_MINUTES);
         return Optional.of(catalogue.prepStep(time ? "thaw-fridge" : "thaw-water"));
     }

@@ -60,16 +60,7 @@ final class Earliest {
     }
 
     private int fresh(int job) {
-        int needed = Math.max(0, plan.end());
-        for (int follower : plan.project().after[job]) {
-            if (plan.project()
-                    .job(follower)
-                    .after()
-                    .contains(plan.project().job(job).id())) {
-                needed = Math.min(needed, plan.slots()[follower].start());
-            }
-        }
         Job it = plan.project().job(job);
-        return needed - it.keepsMinutes() - it.minutes();
+        return plan.needed(job) - it.keepsMinutes() - it.minutes();
     }
 }

@@ -3,7 +3,6 @@ package org.livelyladle.core.prep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
@@ -176,11 +175,7 @@ final class JobBuilder {
                 .map(Guest::id)
                 .count();
         add("table:arrival", PrepTask.Group.TABLE, "Guests arrive")
-                .of(there + " of " + brief.guests().size()
-                        + Optional.of(late)
-                                .filter(names -> !names.isEmpty())
-                                .map(names -> "; " + names)
-                                .orElse(""))
+                .of(there + " of " + brief.guests().size() + (late.isEmpty() ? "" : "; " + late))
                 .takes(Math.max(1, brief.bufferMinutes()))
                 .because("your buffer before sitting down")
                 .passive(0)

@@ -49,14 +49,7 @@ final class ProblemFinder {
 
     private void waits(int i) {
         Job job = plan.project().job(i);
-        int needed = 0;
-        for (int follower : plan.project().after[i]) {
-            boolean own = plan.project().job(follower).after().contains(job.id());
-            if (own && !plan.progress().isDone(follower)) {
-                needed = Math.min(needed, plan.slots()[follower].start());
-            }
-        }
-        int waits = Math.max(needed, plan.end() > 0 && needed == 0 ? plan.end() : needed) - plan.slots()[i].end();
+        int waits = plan.needed(i) - plan.slots()[i].end();
         if (waits > job.keepsMinutes()) {
             problems.add(new Prep.Problem(
                     Prep.Problem.Kind.WAITS,

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.catalogue.Station;
 
@@ -154,7 +155,7 @@ final class Room {
                 best = placed;
             }
         }
-        return java.util.Objects.requireNonNull(best, "a kitchen has a board");
+        return Objects.requireNonNull(best, "a kitchen has a board");
     }
 
     private static boolean isBetter(Placed one, Placed other) {

@@ -34,4 +34,17 @@ record Scheduled(Draft draft, Slot[] slots, Progress progress) {
         }
         return end;
     }
+
+    /** When what a job leaves is first needed: by what waits for it, or when everybody sits down [min from sitting down]. */
+    int needed(int job) {
+        int needed = Math.max(0, end());
+        for (int follower : project().after[job]) {
+            boolean waits =
+                    project().job(follower).after().contains(project().job(job).id());
+            if (waits && !progress.isDone(follower)) {
+                needed = Math.min(needed, slots[follower].start());
+            }
+        }
+        return needed;
+    }
 }

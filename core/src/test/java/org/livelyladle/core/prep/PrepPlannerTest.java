@@ -140,15 +140,15 @@ class PrepPlannerTest {
 
     @Test
     void nobodyIsPlannedWhileAwayAndNothingIsLitInAnEmptyHouse() {
-        Cook.Busy class1 = new Cook.Busy(Briefs.SIT_DOWN.minusMinutes(95), Briefs.SIT_DOWN.minusMinutes(50), "class");
-        briefs.cooks.add(new Cook("bo", "Bo", null, null, null, null, List.of(class1)));
+        Cook.Busy choir = new Cook.Busy(Briefs.SIT_DOWN.minusMinutes(95), Briefs.SIT_DOWN.minusMinutes(50), "class");
+        briefs.cooks.add(new Cook("bo", "Bo", null, null, null, null, List.of(choir)));
         Prep prep = plan();
 
         assertThat(PrepAudit.check(briefs.build(), prep)).isEmpty();
         assertThat(prep.tasks())
                 .filteredOn(task -> task.at().isLit())
-                .noneMatch(task -> task.startsAt().isBefore(class1.until())
-                        && task.endsAt().isAfter(class1.from()));
+                .noneMatch(task ->
+                        task.startsAt().isBefore(choir.until()) && task.endsAt().isAfter(choir.from()));
     }
 
     @Test
