@@ -206,11 +206,12 @@ function setKitchen(part: (typeof KITCHEN_PARTS)[number], event: Event): void {
   padding: 10px 0;
   margin-bottom: 10px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
 }
 
 .name {
-  flex: 1;
+  flex: 1 1 130px;
   font-size: 18px;
 }
 
@@ -241,7 +242,7 @@ function setKitchen(part: (typeof KITCHEN_PARTS)[number], event: Event): void {
 
 .kitchen {
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
   gap: 10px 20px;
 }
 </style>
