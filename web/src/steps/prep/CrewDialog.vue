@@ -245,4 +245,8 @@ function setKitchen(part: (typeof KITCHEN_PARTS)[number], event: Event): void {
   grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
   gap: 10px 20px;
 }
+
+.kitchen .line-input {
+  width: 100%;
+}
 </style>
