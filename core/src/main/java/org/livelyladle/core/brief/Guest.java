@@ -2,6 +2,7 @@ package org.livelyladle.core.brief;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Heat;
 
@@ -66,6 +67,21 @@ public record Guest(
     /** When this guest leaves a meal of so many minutes [min after sitting down]. */
     public int leavesWithin(int mealMinutes) {
         return leavesAfterMinutes == null ? mealMinutes : Math.min(leavesAfterMinutes, mealMinutes);
+    }
+
+    /**
+     * The needs as they are kept: a child by appetite is a small child, and being pregnant, small or immune-weak is at
+     * least as strict as a diet, whatever was said.
+     */
+    public List<Need> needsInForce() {
+        Stream<Need> said = needs.stream()
+                .map(need -> need.kind().isDelicate() && need.strength() == Strength.DISLIKE
+                        ? new Need(need.kind(), Strength.DIET)
+                        : need);
+        return isSmallChild() && !has(NeedKind.SMALL_CHILD)
+                ? Stream.concat(said, Stream.of(new Need(NeedKind.SMALL_CHILD, Strength.DIET)))
+                        .toList()
+                : said.toList();
     }
 
     public boolean eatsUsualPortion() {

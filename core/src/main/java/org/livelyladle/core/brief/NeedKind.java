@@ -28,8 +28,12 @@ public enum NeedKind {
     SULPHITES("no sulphites", Allergen.SULPHITES),
     LUPIN("no lupin", Allergen.LUPIN),
     MOLLUSCS("no molluscs", Allergen.MOLLUSCS),
-    /** No raw or runny egg, nothing rare; medicinal herbs only after asking a professional, so they bar a side. */
+    /**
+     * No raw or runny egg, nothing rare, no alcohol, of which simmering leaves some; medicinal herbs only after asking a
+     * professional, so they bar a side too.
+     */
     PREGNANT("pregnant"),
+    /** No raw or runny egg, nothing rare, no alcohol, nothing that is whole and round. */
     SMALL_CHILD("small child"),
     IMMUNE_WEAK("weak immune system"),
     /** Bars nothing: one side is kept low in salt for such a guest. */

@@ -56,8 +56,8 @@ public record BenchProblem(
                     "sizesMm", sizes.size() + " sizes", wanted.dimensions() + " sizes for " + wanted);
         }
         double start = startC == null ? Piece.of(known, false, 1).startC() : startC;
-        return known.governed().isBy(Governed.By.SOFTENS)
-                ? new Piece(known, sizes.get(0) / known.dimensionsMm().get(0), start)
-                : new Piece(known.shaped(wanted, sizes), 1, start);
+        return known.governed().isBy(Governed.By.CORE)
+                ? new Piece(known.shaped(wanted, sizes), 1, start)
+                : new Piece(known, sizes.get(0) / known.dimensionsMm().get(0), start);
     }
 }

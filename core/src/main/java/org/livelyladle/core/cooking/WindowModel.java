@@ -2,6 +2,7 @@ package org.livelyladle.core.cooking;
 
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.livelyladle.core.brief.UnsolvableException;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.Times;
@@ -43,11 +44,7 @@ public final class WindowModel {
 
     /** From when somebody finds it done at a core temperature [s], safe or not. */
     static double secondsTo(Piece piece, double coreC, Simmer simmer) {
-        return piece.in(simmer.simmerC(), Piece.SIMMERING).secondsTo(reachable(coreC, simmer.simmerC()));
-    }
-
-    private static double reachable(double coreC, double brothC) {
-        return Math.min(coreC, brothC - LEAST_GAP_K);
+        return toPleasant(piece, simmer.simmerC(), Piece.SIMMERING, coreC);
     }
 
     private static Computed compute(Key key) {
@@ -61,10 +58,10 @@ public final class WindowModel {
     private static Computed heated(Key key) {
         Piece piece = key.piece();
         Cut cut = piece.cut();
-        double pleasant =
-                toCore(piece, key.simmerC(), Piece.SIMMERING, cut.governed().value());
+        double pleasant = toPleasant(
+                piece, key.simmerC(), Piece.SIMMERING, cut.governed().value());
         Integer core = cut.safeCoreC();
-        double safe = core == null ? 0 : toCore(piece.folded(), key.floorC(), Piece.SIMMERING, core);
+        double safe = core == null ? 0 : toSafe(piece, key.floorC(), Piece.SIMMERING, core);
         double early = readyAt(piece.thicker(1 - THICKNESS_SPREAD), key.simmerC(), Piece.ROLLING);
         double late = readyAt(piece.thicker(1 + THICKNESS_SPREAD), key.simmerC(), Piece.STILL);
         if (cut.toughens() == null) {
@@ -90,13 +87,24 @@ public final class WindowModel {
 
     /** Pleasant, and safe where that matters. */
     private static double readyAt(Piece piece, double brothC, double surface) {
-        double pleasant = toCore(piece, brothC, surface, piece.cut().governed().value());
+        double pleasant =
+                toPleasant(piece, brothC, surface, piece.cut().governed().value());
         Integer core = piece.cut().safeCoreC();
-        return core == null ? pleasant : Math.max(pleasant, toCore(piece.folded(), brothC, surface, core));
+        return core == null ? pleasant : Math.max(pleasant, toSafe(piece, brothC, surface, core));
     }
 
-    private static double toCore(Piece piece, double brothC, double surface, double coreC) {
-        return piece.in(brothC, surface).secondsTo(reachable(coreC, brothC));
+    /** A core liked hotter than the broth can make it counts as pleasant somewhat below the broth. */
+    private static double toPleasant(Piece piece, double brothC, double surface, double coreC) {
+        return piece.in(brothC, surface).secondsTo(Math.min(coreC, brothC - LEAST_GAP_K));
+    }
+
+    /**
+     * What is safe is safe: nothing less will do, and where the broth cannot make it so it never is.
+     *
+     * @throws org.livelyladle.core.brief.UnsolvableException when the broth is no hotter than the core must be
+     */
+    private static double toSafe(Piece piece, double brothC, double surface, double coreC) {
+        return piece.folded().in(brothC, surface).secondsTo(coreC);
     }
 
     private static Computed softened(Key key) {
@@ -116,14 +124,18 @@ public final class WindowModel {
                 pleasant * StrictMath.pow(1 + THICKNESS_SPREAD, exponent));
     }
 
-    /** As told; raw food waits longer where the broth is cooler, by as much as a thin slab of meat does. */
+    /**
+     * As told for the usual size; thicker pieces take longer as conduction does, by the square of their thickness, thinner
+     * ones no less than told. Raw food waits longer where the broth is cooler, by as much as a thin slab of meat does.
+     */
     private static Computed stated(Key key) {
         Cut cut = key.piece().cut();
         Times told = told(key.piece());
-        double longer = 1;
-        double safe = told.safe();
+        double thicker = Math.max(1, key.piece().scale() * key.piece().scale());
+        double longer = thicker;
+        double safe = told.safe() * thicker;
         if (cut.safeCoreC() != null) {
-            longer = slower(cut.safeCoreC(), key.simmerC());
+            longer *= slower(cut.safeCoreC(), key.simmerC());
             safe *= slower(cut.safeCoreC(), key.floorC());
         }
         double pleasant = told.pleasant() * longer;
@@ -137,7 +149,11 @@ public final class WindowModel {
 
     /** How much longer a core takes in cooler broth, by the slowest term of the series from the fridge on [1]. */
     private static double slower(double coreC, double brothC) {
-        return StrictMath.log((brothC - Piece.FRIDGE_C) / (brothC - reachable(coreC, brothC)))
+        if (coreC >= brothC) {
+            throw new UnsolvableException(
+                    "brothC", "A core of %s °C is never reached in broth of %s °C.".formatted(coreC, brothC));
+        }
+        return StrictMath.log((brothC - Piece.FRIDGE_C) / (brothC - coreC))
                 / StrictMath.log((REFERENCE_C - Piece.FRIDGE_C) / (REFERENCE_C - coreC));
     }
 

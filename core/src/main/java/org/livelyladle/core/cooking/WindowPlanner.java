@@ -49,31 +49,28 @@ public final class WindowPlanner {
     public Windows plan() {
         Map<Simmer, List<String>> sides = alike();
         List<CookingWindow> windows = new ArrayList<>();
+        Map<CookingWindow, Integer> pink = new LinkedHashMap<>();
         for (MenuItem item : brief.menu()) {
             int group = 0;
             for (Map.Entry<Simmer, List<String>> entry : sides.entrySet()) {
-                windows.add(new Draft(item, entry.getKey(), group).window(entry.getValue()));
+                Draft draft = new Draft(item, entry.getKey(), group);
+                CookingWindow window = draft.window(entry.getValue());
+                windows.add(window);
+                if (somebodyWantsPink(draft.cut)) {
+                    pink.put(window, draft.pinkSeconds());
+                }
                 group++;
             }
         }
-        return new Windows(windows, pink(sides.keySet().iterator().next()));
+        return new Windows(windows, pink);
     }
 
-    /** Cuts somebody wants pink whose heating is computed: when their core is so warm [s]. */
-    private Map<String, Integer> pink(Simmer simmer) {
-        Map<String, Integer> pink = new LinkedHashMap<>();
-        for (MenuItem item : brief.menu()) {
-            Cut cut = catalogue.cut(item.cut());
-            boolean wanted = brief.guests().stream()
-                    .flatMap(guest -> guest.wishFor(cut.id()).stream())
-                    .anyMatch(wish -> wish.doneness() == Doneness.PINK);
-            if (wanted && cut.governed().isBy(Governed.By.CORE)) {
-                double core = cut.rawRisk() == RawRisk.FISH ? PINK_FISH_C : PINK_MEAT_C;
-                Piece piece = Piece.of(cut, item.fromFrozen(), item.scale());
-                pink.put(cut.id(), (int) StrictMath.ceil(WindowModel.secondsTo(piece, core, simmer)));
-            }
-        }
-        return pink;
+    /** Only where heating is computed can it be told when. */
+    private boolean somebodyWantsPink(Cut cut) {
+        return cut.governed().isBy(Governed.By.CORE)
+                && brief.guests().stream()
+                        .flatMap(guest -> guest.wishFor(cut.id()).stream())
+                        .anyMatch(wish -> wish.doneness() == Doneness.PINK);
     }
 
     /** Sides by their temperatures; those within half a kelvin of one another are alike. */
@@ -137,6 +134,12 @@ public final class WindowPlanner {
                             () -> bandTerms(computed.late(), "15 % thicker, in still broth")),
                     cut.cue(),
                     advice(cut));
+        }
+
+        /** When the core is as warm as who likes it pink wants it [s]. */
+        private int pinkSeconds() {
+            double core = cut.rawRisk() == RawRisk.FISH ? PINK_FISH_C : PINK_MEAT_C;
+            return (int) StrictMath.ceil(WindowModel.secondsTo(piece, core, simmer));
         }
 
         private Ledger.Draft seconds(String part, double seconds) {

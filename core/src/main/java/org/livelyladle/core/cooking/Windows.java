@@ -9,10 +9,10 @@ import java.util.Map;
 public final class Windows {
     private final List<CookingWindow> all;
     private final Map<String, List<CookingWindow>> byCut;
-    private final Map<String, Integer> pink;
+    private final Map<CookingWindow, Integer> pink;
 
-    /** @param pink for cuts somebody wants pink, when they are [s after putting in] */
-    Windows(List<CookingWindow> all, Map<String, Integer> pink) {
+    /** @param pink for windows of cuts somebody wants pink, when they are [s after putting in] */
+    Windows(List<CookingWindow> all, Map<CookingWindow, Integer> pink) {
         this.all = List.copyOf(all);
         this.byCut = all.stream().collect(groupingBy(CookingWindow::cut));
         this.pink = Map.copyOf(pink);
@@ -40,8 +40,9 @@ public final class Windows {
         return of(cut, "");
     }
 
-    /** When a cut is pink inside, before it is safe [s after putting in]; good to eat where nobody wants it pink. */
-    public int pinkSeconds(String cut) {
-        return pink.getOrDefault(cut, (int) of(cut).pleasant().value());
+    /** When a cut is pink inside in a side, before it is safe [s after putting in]; good to eat where nobody wants it pink. */
+    public int pinkSeconds(String cut, String side) {
+        CookingWindow window = of(cut, side);
+        return pink.getOrDefault(window, (int) window.pleasant().value());
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
@@ -46,13 +47,25 @@ public final class EveningPlanner {
         this.text = text;
     }
 
-    public Evening plan(Sides sides, TablePlan table) {
+    /**
+     * What is foreseen.
+     *
+     * @param tooCool sides in which raw food stands under their floor
+     */
+    public record Foreseen(Evening evening, Set<String> tooCool) {
+        public Foreseen {
+            tooCool = Set.copyOf(tooCool);
+        }
+    }
+
+    public Foreseen plan(Sides sides, TablePlan table) {
         Traffic traffic = new Traffic(brief, catalogue, table);
         Set<String> lowSalt = lowSaltSides(traffic);
         int from =
                 Math.min(0, table.drops().stream().mapToInt(Drop::putIn).min().orElse(0));
         List<PotEvening> pots = new ArrayList<>();
         ProblemFinder problems = new ProblemFinder(brief);
+        Set<String> tooCool = new TreeSet<>();
         for (Pot pot : brief.pots()) {
             PotRun run = new PotRun(
                     pot,
@@ -61,18 +74,22 @@ public final class EveningPlanner {
                             .toList());
             run.run(from, table.mealSeconds());
             problems.look(pot, run);
+            run.sides().stream()
+                    .filter(SideRun::isTooCoolForRawFood)
+                    .forEach(side -> tooCool.add(side.plan.side()));
             pots.add(describe(pot, run, lowSalt));
         }
         FuelPlanner fuel = new FuelPlanner(brief, ledger);
         Figure seats = fuel.seats();
         List<Evening.CircuitLoad> circuits = fuel.circuits();
-        return new Evening(
+        Evening evening = new Evening(
                 pots,
                 seats,
                 fuel.cartridges(pots),
                 circuits,
                 new LeftOverPlanner(brief, catalogue, ledger, text).plan(pots),
                 problems.find(seats, circuits));
+        return new Foreseen(evening, tooCool);
     }
 
     /** For each guest on little salt the side most of their food comes from. */

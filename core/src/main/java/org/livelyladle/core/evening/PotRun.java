@@ -37,7 +37,7 @@ final class PotRun {
 
     /** @param from before sitting down where slow things go in early [s, not above 0] */
     void run(int from, int until) {
-        sides.forEach(SideRun::season);
+        sides.forEach(side -> side.begin(from, until));
         double minute = 0;
         for (int second = from; second <= until; second++) {
             control();

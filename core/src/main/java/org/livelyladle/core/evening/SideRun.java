@@ -10,6 +10,7 @@ import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.evening.SideEvening.Dip;
 import org.livelyladle.core.evening.SideEvening.Dose.Kind;
 import org.livelyladle.core.evening.SideEvening.Minute;
+import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.heat.HeatUp;
 import org.livelyladle.core.heat.Simmer;
 import org.livelyladle.core.heat.StirredSide;
@@ -70,6 +71,9 @@ final class SideRun {
     private double coolestOfMinute;
     private double lowestC;
     private int lowestSecond;
+    /** Temperature at the end of each second [°C], from the first on. */
+    private float[] history = {};
+    private int firstSecond;
     private int overBrimSecond = Integer.MIN_VALUE;
     private boolean coveredDrop;
 
@@ -178,7 +182,7 @@ final class SideRun {
     }
 
     /** Salt at the start that the host stirs in at once. */
-    void season() {
+    private void season() {
         double missing = rule.missingAtStart(broth.brothG(), saltG);
         if (missing > 0) {
             saltG += missing;
@@ -198,8 +202,35 @@ final class SideRun {
         });
     }
 
+    /** Before the first second: how long it will run [s]. */
+    void begin(int from, int until) {
+        firstSecond = from;
+        history = new float[until - from + 1];
+        season();
+    }
+
+    /**
+     * Whether raw food is in it while it stands under its floor: its time to safe is told for the floor, so it would not
+     * be safe then.
+     */
+    boolean isTooCoolForRawFood() {
+        for (Food food : foods) {
+            if (food.cut().rawRisk() != RawRisk.NONE) {
+                int from = Math.max(0, food.putIn() - firstSecond);
+                int to = Math.min(history.length, food.takeOut() - firstSecond);
+                for (int i = from; i < to; i++) {
+                    if (history[i] < simmer.floorC()) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
+    }
+
     private void watch(int second) {
         double celsius = broth.celsius();
+        history[second - firstSecond] = (float) celsius;
         coolestOfMinute = Math.min(coolestOfMinute, celsius);
         if (celsius < lowestC) {
             lowestC = celsius;

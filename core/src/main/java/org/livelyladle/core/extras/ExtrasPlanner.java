@@ -10,17 +10,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.ExtraChoice;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Need;
-import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Extra;
 import org.livelyladle.core.catalogue.Ingredient;
-import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
@@ -98,13 +95,12 @@ public final class ExtrasPlanner {
         Content content = Content.of(catalogue.ingredient(extra.ingredient()));
         List<Need> broken = Needs.brokenByEating(guest, content);
         if (!broken.isEmpty()) {
-            return broken.stream().map(need -> need.kind().label()).collect(Collectors.joining(", "));
+            return Needs.labels(broken);
         }
         if (extra.adultsOnly() && guest.isSmallChild()) {
             return "not for children";
         }
-        boolean alcohol = content.traits().contains(Trait.ALCOHOL);
-        return alcohol && guest.has(NeedKind.PREGNANT) ? "alcohol, pregnant" : null;
+        return null;
     }
 
     /** Nobody drinks for two: of drinks a big eater gets what a regular one does. */

@@ -10,7 +10,7 @@ import org.livelyladle.core.brief.UnsolvableException;
  * slab, cylinder and sphere. Unknown is the enthalpy of each of {@value #CELLS} shells of equal thickness; between
  * shells the heat flux uses the harmonic mean of their conductivities, at the surface half a shell and the surface in
  * series. The step is {@value #SAFETY} of the stability limit. Against the exact series within 1 % from Fo 0.05 on.
- * A hemisphere is taken as the sphere of the same volume to surface, two thirds of its diameter. Immutable.
+ * Immutable.
  */
 final class Thawing {
     private static final int CELLS = 28;

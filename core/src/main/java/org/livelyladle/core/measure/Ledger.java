@@ -21,6 +21,17 @@ public final class Ledger {
         return new Draft(new Figure(id, value, unit, text));
     }
 
+    /** Takes over all figures of another one. */
+    public void absorb(Ledger other) {
+        other.entries.values().forEach(this::add);
+    }
+
+    private void add(Entry entry) {
+        if (entries.put(entry.figure().id(), entry) != null) {
+            throw new IllegalStateException("Figure " + entry.figure().id() + " was recorded twice");
+        }
+    }
+
     public Optional<Working> working(String figureId) {
         return Optional.ofNullable(entries.get(figureId))
                 .map(entry -> entry.working().get());
@@ -43,10 +54,7 @@ public final class Ledger {
         }
 
         public Figure by(String title, String rule, Operation operation, Supplier<List<Term>> terms) {
-            Entry entry = new Entry(figure, () -> new Working(title, rule, operation, terms.get(), figure));
-            if (entries.put(figure.id(), entry) != null) {
-                throw new IllegalStateException("Figure " + figure.id() + " was recorded twice");
-            }
+            add(new Entry(figure, () -> new Working(title, rule, operation, terms.get(), figure)));
             return figure;
         }
     }

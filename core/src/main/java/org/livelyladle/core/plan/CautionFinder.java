@@ -23,6 +23,7 @@ import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.Content;
+import org.livelyladle.core.table.TablePlan;
 
 /** The usual cautions that this very party calls for. */
 final class CautionFinder {
@@ -32,13 +33,15 @@ final class CautionFinder {
     private final Brief brief;
     private final Catalogue catalogue;
     private final Portions portions;
+    private final TablePlan table;
     private final LocalDate asOf;
     private final List<Caution> cautions = new ArrayList<>();
 
-    CautionFinder(Brief brief, Catalogue catalogue, Portions portions, LocalDate asOf) {
+    CautionFinder(Brief brief, Catalogue catalogue, Portions portions, TablePlan table, LocalDate asOf) {
         this.brief = brief;
         this.catalogue = catalogue;
         this.portions = portions;
+        this.table = table;
         this.asOf = asOf;
     }
 
@@ -48,7 +51,7 @@ final class CautionFinder {
         brief.decisions().splashes().forEach(this::splash);
         brief.menu().forEach(item -> cut(catalogue.cut(item.cut())));
         brief.sauces().forEach(choice -> sauce(catalogue.sauce(choice.sauce())));
-        portions.doneness().forEach(this::doneness);
+        table.doneness().forEach(this::doneness);
         prices();
         if (!brief.pots().isEmpty()) {
             add(
@@ -175,7 +178,7 @@ final class CautionFinder {
     }
 
     /** A wish below the safe mark, or one that safety beats. */
-    private void doneness(Portions.Done done) {
+    private void doneness(TablePlan.Done done) {
         String name = brief.guest(done.guest()).orElseThrow().name();
         String cut = catalogue.fullName(catalogue.cut(done.cut()));
         if (!done.against().isEmpty()) {
@@ -191,8 +194,15 @@ final class CautionFinder {
                     done.cut(),
                     "doneness." + done.guest(),
                     cut + " for " + name + " is taken out pink, after " + done.time()
-                            + ": below the safe temperature, by " + name + "'s own choice." + DEFER);
+                            + ": below the safe temperature, by " + name + "'s own choice." + parasites(done) + DEFER);
         }
+    }
+
+    private String parasites(TablePlan.Done done) {
+        return catalogue.cut(done.cut()).rawRisk() == RawRisk.FISH
+                ? " Fish that is not cooked through can carry live parasites unless it was frozen against them: 7 days at"
+                        + " -20 °C, or 15 h at -35 °C once solid (FDA Food Code 2022, 3-402.11). Ask the fishmonger."
+                : "";
     }
 
     private void sauce(Sauce sauce) {

@@ -18,7 +18,6 @@ import org.livelyladle.core.cooking.WindowPlanner;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.equipment.EquipmentPlanner;
 import org.livelyladle.core.evening.Evening;
-import org.livelyladle.core.evening.EveningPlanner;
 import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.extras.ExtrasPlanner;
 import org.livelyladle.core.facts.Facts;
@@ -34,7 +33,6 @@ import org.livelyladle.core.purchases.Purchases;
 import org.livelyladle.core.sauces.SaucePlanner;
 import org.livelyladle.core.sauces.Sauces;
 import org.livelyladle.core.table.TablePlan;
-import org.livelyladle.core.table.TablePlanner;
 
 /** {@code plan = f(brief, catalogue, facts, asOf)}: the pipeline, pure and deterministic. */
 public final class Planner {
@@ -59,8 +57,9 @@ public final class Planner {
         Windows windows = new WindowPlanner(brief, catalogue, model, ledger, text).plan();
         Portions portions = new PortionPlanner(brief, catalogue, windows, ledger, text).plan();
         Sides sides = new SidePlanner(brief, catalogue, ledger, text).plan();
-        TablePlan table = new TablePlanner(brief, catalogue, sides, windows, ledger, text).plan(portions);
-        Evening evening = new EveningPlanner(brief, catalogue, ledger, text).plan(sides, table);
+        Foresight foresight = Foresight.of(brief, catalogue, portions, sides, windows, ledger, text);
+        TablePlan table = foresight.table();
+        Evening evening = foresight.evening();
         Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan(sides, evening.reserves());
         Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan(portions);
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
@@ -82,7 +81,7 @@ public final class Planner {
                 prep,
                 late,
                 new EquipmentPlanner(brief, catalogue, ledger).plan(portions, evening, sauces, extras),
-                new CautionFinder(brief, catalogue, portions, LocalDate.ofInstant(asOf, brief.zoneId())).find(),
+                new CautionFinder(brief, catalogue, portions, table, LocalDate.ofInstant(asOf, brief.zoneId())).find(),
                 new UnmetFinder(
                                 brief,
                                 catalogue,

@@ -102,7 +102,6 @@ public final class PortionPlanner {
                 lines,
                 barred,
                 beaten,
-                new DonenessFinder(brief, catalogue, windows).find(lines),
                 trades);
     }
 
@@ -133,9 +132,9 @@ public final class PortionPlanner {
             List<Need> broken = Needs.brokenByEating(guest, Content.of(cut, catalogue));
             Liking liking = guest.likingOf(cut.id());
             if (!broken.isEmpty()) {
-                bar(guest, cut, broken.stream().map(need -> need.kind().label()).collect(Collectors.joining(", ")));
+                bar(guest, cut, false, Needs.labels(broken));
             } else if (liking == Liking.NEVER) {
-                bar(guest, cut, "never eats it");
+                bar(guest, cut, true, "never eats it");
             } else {
                 open.computeIfAbsent(catalogue.ingredientOf(cut).category(), c -> new ArrayList<>())
                         .add(cut);
@@ -144,9 +143,9 @@ public final class PortionPlanner {
         return open;
     }
 
-    private void bar(Guest guest, Cut cut, String reason) {
+    private void bar(Guest guest, Cut cut, boolean byWish, String reason) {
         String instead = alternatives.instead(guest, cut);
-        barred.add(new Barred(guest.id(), cut.id(), reason, instead));
+        barred.add(new Barred(guest.id(), cut.id(), byWish, reason, instead));
         brief.decisions()
                 .portion(guest.id(), cut.id())
                 .ifPresent(pin -> beaten.add(

@@ -2,7 +2,6 @@ package org.livelyladle.core.portions;
 
 import java.util.List;
 import java.util.Optional;
-import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.measure.Figure;
 
 /**
@@ -10,7 +9,6 @@ import org.livelyladle.core.measure.Figure;
  *
  * @param eaters guests counted as regular eaters [1]
  * @param food all that is served [g]
- * @param doneness wishes for doneness and how far they are met
  * @param trades what is served in place of something else, as decided
  */
 public record Portions(
@@ -21,7 +19,6 @@ public record Portions(
         List<Portion> lines,
         List<Barred> barred,
         List<BeatenPin> beatenPins,
-        List<Done> doneness,
         List<Traded> trades) {
 
     public Portions {
@@ -30,22 +27,12 @@ public record Portions(
         lines = List.copyOf(lines);
         barred = List.copyOf(barred);
         beatenPins = List.copyOf(beatenPins);
-        doneness = List.copyOf(doneness);
         trades = List.copyOf(trades);
     }
 
     public Optional<CutTotal> total(String cut) {
         return cuts.stream().filter(total -> total.cut().equals(cut)).findFirst();
     }
-
-    /**
-     * How far a guest gets a cut cooked.
-     *
-     * @param seconds in simmering broth [s]
-     * @param against why it is not as wanted; empty when it is
-     */
-    public record Done(
-            String guest, String cut, Doneness wanted, Doneness served, int seconds, String time, String against) {}
 
     /**
      * A trade as far as it can be made.

@@ -2,6 +2,7 @@ package org.livelyladle.core.safety;
 
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.NeedKind;
@@ -9,7 +10,10 @@ import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.catalogue.Origin;
 import org.livelyladle.core.catalogue.Trait;
 
-/** What each need forbids. */
+/**
+ * What each need forbids. A child by appetite counts as a small child, and what keeps a pregnant, small or immune-weak
+ * guest safe is never a matter of taste: see {@link Guest#needsInForce()}.
+ */
 public final class Needs {
     private Needs() {}
 
@@ -29,20 +33,41 @@ public final class Needs {
         return broken(guest, need -> need.strength() == Strength.MEDICAL && forbids(need.kind(), content));
     }
 
-    private static List<Need> broken(Guest guest, Predicate<Need> test) {
-        return guest.needs().stream().filter(test).toList();
+    /** "vegan, no alcohol": for whoever asks why. */
+    public static String labels(List<Need> needs) {
+        return needs.stream().map(need -> need.kind().label()).distinct().collect(Collectors.joining(", "));
     }
 
+    private static List<Need> broken(Guest guest, Predicate<Need> test) {
+        return guest.needsInForce().stream().filter(test).toList();
+    }
+
+    /** Every kind stands here by name: one that is added does not compile until somebody says what it forbids. */
     private static boolean forbids(NeedKind kind, Content content) {
         return switch (kind) {
             case VEGAN -> content.origins().stream().anyMatch(origin -> origin != Origin.PLANT);
             case VEGETARIAN -> content.origins().stream().anyMatch(Origin::isFlesh);
             case NO_PORK -> content.traits().contains(Trait.PORK);
             case NO_BEEF -> content.traits().contains(Trait.BEEF);
-            case NO_ALCOHOL -> content.traits().contains(Trait.ALCOHOL);
-            case PREGNANT -> content.traits().contains(Trait.MEDICINAL_HERB);
-            case SMALL_CHILD, IMMUNE_WEAK, LOW_SALT -> false;
-            default -> kind.allergen().map(content.allergens()::contains).orElse(false);
+            case NO_ALCOHOL, SMALL_CHILD -> content.traits().contains(Trait.ALCOHOL);
+            case PREGNANT ->
+                content.traits().contains(Trait.MEDICINAL_HERB)
+                        || content.traits().contains(Trait.ALCOHOL);
+            case IMMUNE_WEAK, LOW_SALT -> false;
+            case GLUTEN,
+                    CRUSTACEANS,
+                    EGGS,
+                    FISH,
+                    PEANUTS,
+                    SOYBEANS,
+                    MILK,
+                    NUTS,
+                    CELERY,
+                    MUSTARD,
+                    SESAME,
+                    SULPHITES,
+                    LUPIN,
+                    MOLLUSCS -> content.allergens().contains(kind.allergen().orElseThrow());
         };
     }
 }

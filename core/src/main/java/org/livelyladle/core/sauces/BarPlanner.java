@@ -8,7 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Need;
@@ -60,7 +59,7 @@ final class BarPlanner {
                 clashes.add(new Sauces.BarClash(
                         guest.id(),
                         part.ingredient(),
-                        broken.stream().map(need -> need.kind().label()).collect(Collectors.joining(", "))));
+                        Needs.labels(broken)));
             } else if (part.role() != BarPart.Role.HOT || guest.heat().compareTo(Heat.MEDIUM) >= 0) {
                 open.computeIfAbsent(part.role(), role -> new ArrayList<>()).add(part);
             }

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Need;
+import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Ingredient;
@@ -24,6 +25,7 @@ import org.livelyladle.core.measure.Term;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.Content;
 import org.livelyladle.core.safety.Needs;
+import org.livelyladle.core.safety.SideAccess;
 
 /** Shares each guest's sauce evenly among the sauces that suit, and adds up what to stir. */
 public final class SaucePlanner {
@@ -37,6 +39,7 @@ public final class SaucePlanner {
     private final List<Sauces.Clash> clashes = new ArrayList<>();
     private final List<String> without = new ArrayList<>();
     private final BarPlanner bar;
+    private final SideAccess access;
 
     public SaucePlanner(Brief brief, Catalogue catalogue, Ledger ledger, KitchenText text) {
         this.brief = brief;
@@ -44,6 +47,7 @@ public final class SaucePlanner {
         this.ledger = ledger;
         this.text = text;
         this.bar = new BarPlanner(brief, catalogue, ledger, text);
+        this.access = new SideAccess(brief, catalogue);
     }
 
     public Sauces plan(Portions portions) {
@@ -99,7 +103,7 @@ public final class SaucePlanner {
     }
 
     private static String reason(List<Need> broken, Sauce sauce) {
-        String needs = broken.stream().map(need -> need.kind().label()).collect(Collectors.joining(", "));
+        String needs = Needs.labels(broken);
         return sauce.rawEgg() && broken.stream().anyMatch(need -> need.kind().isDelicate())
                 ? needs + ": raw egg"
                 : needs;
@@ -186,20 +190,21 @@ public final class SaucePlanner {
         return Term.of("share", mlPer100 / 100, "1", KitchenText.number(mlPer100, 1) + " %", "recipe", sauce.mark());
     }
 
-    /** The mildest broth on the table that everybody may have who gets the sauce. */
+    /** The mildest broth from a side that is open to everybody who gets the sauce; empty when none is. */
     private String brothFrom(List<Sauces.Serving> eaters) {
         return brief.sides().stream()
+                .filter(side -> eaters.stream().allMatch(serving -> maySip(serving.guest(), side)))
                 .map(side -> catalogue.broth(side.broth()))
-                .filter(broth -> eaters.stream().allMatch(serving -> maySip(serving.guest(), broth)))
                 .min(Comparator.comparing(Broth::heat))
                 .map(Broth::name)
                 .orElse("");
     }
 
-    private boolean maySip(String guest, Broth broth) {
+    private boolean maySip(String guest, Side side) {
         Guest eater = brief.guest(guest).orElseThrow();
-        return broth.heat().compareTo(eater.heat()) <= 0
-                && Needs.brokenByEating(eater, Content.of(broth, catalogue)).isEmpty();
+        Content broth = Content.of(catalogue.broth(side.broth()), catalogue);
+        return access.closed(eater, side).isEmpty()
+                && Needs.brokenByEating(eater, broth).isEmpty();
     }
 
     private Sauces.PartNeed part(Sauce sauce, Sauce.Part part, Figure make) {

@@ -38,8 +38,12 @@ record Batch(
 
     /** From putting in to taking out [s]: somewhat after ready, on the grid of the sequence where a helper does it. */
     int offset() {
+        return offset(cut, window);
+    }
+
+    static int offset(Cut cut, CookingWindow window) {
         int offset = handOffset(window);
-        return byHand()
+        return cut.byHand()
                 ? offset
                 : Math.max(window.readySeconds(), Math.min(roundUp(offset), window.bestUntilSeconds()));
     }
@@ -50,8 +54,8 @@ record Batch(
     }
 
     /** From one dipped slice to the next [s]. */
-    static int everySeconds(CookingWindow window) {
-        return roundUp(handOffset(window) + CHEW_SECONDS);
+    static int everySeconds(Cut cut, CookingWindow window) {
+        return cut.byHand() ? roundUp(handOffset(window) + CHEW_SECONDS) : 0;
     }
 
     boolean byHand() {
@@ -67,7 +71,7 @@ record Batch(
     }
 
     int everySeconds() {
-        return byHand() ? everySeconds(window) : 0;
+        return everySeconds(cut, window);
     }
 
     /** From putting in the first to taking out the last [s]. */

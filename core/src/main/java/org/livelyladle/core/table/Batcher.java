@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
-import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.broths.Sides;
@@ -13,7 +12,11 @@ import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.cooking.Windows;
 
-/** Splits what goes into a side into drops the side can take, and says where in the meal each belongs. */
+/**
+ * Splits what goes into a side into drops the side can take, says where in the meal each belongs, and deals each guest
+ * into those drops that come while the guest is there. Nobody waits for a drop because somebody else comes later: who
+ * is not there when a drop comes has drops of their own.
+ */
 final class Batcher {
     /** Slices a guest dips in one go before something else comes; memory. */
     private static final int SLICES_PER_ROUND = 4;
@@ -23,133 +26,257 @@ final class Batcher {
     private static final double DROP_SHARE = 0.65;
     /** A drop fills at most this share of a side's free room, so that others fit beside it. */
     private static final double ROOM_SHARE = 0.6;
+    /** Helpings are dealt anew in smaller drops at most so often. */
+    private static final int MOST_DEALS = 60;
+    /** The smallest helping of what is served by weight, when little room is left [g]; memory. */
+    static final double SMALLEST_HELPING_G = 20;
+
+    private static final double SAME = 1e-9;
 
     private final Sides plans;
+    private final SideLimits limits;
     private final Windows windows;
     private final OrderOfEating order;
     private final int mealSeconds;
     /** Cuts that go in from the freezer. */
     private final Set<String> frozen;
 
-    Batcher(Sides plans, Windows windows, OrderOfEating order, int mealSeconds, Set<String> frozen) {
-        this.mealSeconds = mealSeconds;
-        this.frozen = frozen;
+    Batcher(
+            Sides plans,
+            SideLimits limits,
+            Windows windows,
+            OrderOfEating order,
+            int mealSeconds,
+            Set<String> frozen) {
         this.plans = plans;
+        this.limits = limits;
         this.windows = windows;
         this.order = order;
+        this.mealSeconds = mealSeconds;
+        this.frozen = frozen;
     }
 
+    /** Some demands that go in together, and where in the meal. */
+    private record Deal(List<Demand> demands, double wish) {}
+
     List<Batch> split(Cut cut, Side side, List<Demand> demands) {
-        int count = cut.byHand()
-                ? rounds(cut, plans.side(side.id()), demands)
-                : batches(cut, plans.side(side.id()), demands);
+        return split(cut, side, demands, 1);
+    }
+
+    /** @param firstNumber of the first of these batches, where others of this cut and side exist */
+    List<Batch> split(Cut cut, Side side, List<Demand> demands, int firstNumber) {
+        List<Demand> present = demands.stream()
+                .filter(demand -> canMeet(cut, side, List.of(demand), 1))
+                .sorted(Comparator.comparing(demand -> demand.guest().id()))
+                .toList();
+        if (present.isEmpty()) {
+            return List.of();
+        }
+        int count = leastDrops(cut, side, present);
+        List<Deal> deals = deal(cut, side, present, count);
+        for (int tries = 0; tries < MOST_DEALS && deals.stream().anyMatch(deal -> isTooMuch(cut, side, deal)); tries++) {
+            count++;
+            deals = deal(cut, side, present, count);
+        }
+        return number(cut, side, deals, firstNumber);
+    }
+
+    /** The smallest drops there can be: a piece, or a small helping, for one guest at a time. */
+    List<Batch> crumble(Cut cut, Side side, Demand demand, int firstNumber) {
+        int parts = demand.pieces() > 0
+                ? demand.pieces()
+                : (int) Math.max(1, Math.floor(demand.grams() / SMALLEST_HELPING_G));
+        List<Deal> deals = new ArrayList<>();
+        for (int i = 0; i < parts; i++) {
+            deals.add(new Deal(List.of(part(demand, i, parts)), order.wish(cut, i, parts)));
+        }
+        return number(cut, side, deals, firstNumber);
+    }
+
+    private List<Batch> number(Cut cut, Side side, List<Deal> deals, int firstNumber) {
         List<Batch> batches = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            List<Drop.Serving> servings = servings(demands, i, count);
-            if (!servings.isEmpty()) {
-                batches.add(batch(cut, side, batches.size() + 1, servings, order.wish(cut, i, count), demands));
-            }
+        for (Deal deal : deals) {
+            batches.add(batch(cut, side, firstNumber + batches.size(), deal));
         }
         return batches;
     }
 
-    private Batch batch(
-            Cut cut, Side side, int number, List<Drop.Serving> servings, double wish, List<Demand> demands) {
+    private Batch batch(Cut cut, Side side, int number, Deal deal) {
         CookingWindow window = windows.of(cut.id(), side.id());
-        List<Guest> eaters = demands.stream()
-                .map(Demand::guest)
-                .filter(guest -> servings.stream().anyMatch(s -> s.guest().equals(guest.id())))
-                .toList();
-        int earliest = eaters.stream()
-                .mapToInt(guest -> guest.arrivesAfterMinutes() * 60)
-                .max()
-                .orElse(0);
-        int latest = eaters.stream()
-                .mapToInt(guest -> guest.leavesWithin(mealSeconds / 60) * 60)
-                .min()
-                .orElse(mealSeconds);
+        Presence common = Presence.common(deal.demands(), mealSeconds);
         return new Batch(
                 cut,
                 window.name(),
                 side,
                 side,
                 number,
-                servings,
+                deal.demands().stream()
+                        .map(demand -> new Drop.Serving(demand.guest().id(), demand.grams(), demand.pieces()))
+                        .toList(),
                 window,
-                wish,
-                earliest,
-                latest,
+                deal.wish(),
+                common.from(),
+                common.until(),
                 frozen.contains(cut.id()));
     }
 
-    /** As many slices a round as the side takes one after another. */
-    private int rounds(Cut cut, SidePlan side, List<Demand> demands) {
-        int most = demands.stream().mapToInt(Demand::pieces).max().orElse(1);
-        double each = cut.pieceGrams() == null ? 0 : cut.pieceGrams() * demands.size();
-        double room = DROP_SHARE * side.dropLimit().value() - each;
-        double stays = each - side.pace().value() / 60 * Batch.everySeconds(windows.of(cut.id(), side.side()));
-        int slices = stays <= 0 ? SLICES_PER_ROUND : (int) Math.max(1, Math.min(SLICES_PER_ROUND, 1 + room / stays));
-        return (most + slices - 1) / slices;
+    /** Whether there is a moment, or a run of dips, for which all of them are at the table. */
+    boolean canMeet(Cut cut, Side side, List<Demand> demands, int repeats) {
+        CookingWindow window = windows.of(cut.id(), side.id());
+        Presence common = Presence.common(demands, mealSeconds);
+        int offset = Batch.offset(cut, window);
+        int soonest = cut.byHand() ? offset : Math.max(TablePlanner.GRID_SECONDS, offset - Sequencer.PRELOAD_SECONDS);
+        int first = Batch.roundUp(Math.max(common.from(), soonest));
+        return first + (repeats - 1) * Batch.everySeconds(cut, window) <= common.until() - TablePlanner.GRID_SECONDS;
     }
 
-    private int batches(Cut cut, SidePlan side, List<Demand> demands) {
-        double grams = demands.stream().mapToDouble(Demand::grams).sum();
-        double load = grams * cut.swell();
+    private int leastDrops(Cut cut, Side side, List<Demand> demands) {
+        if (cut.byHand()) {
+            int most = demands.stream().mapToInt(Demand::pieces).max().orElse(1);
+            int slices = slicesPerRound(cut, side, demands.size());
+            return Math.max(1, (most + slices - 1) / slices);
+        }
+        double grams = grams(demands);
+        boolean generous = grams / demands.size() >= SECOND_HELPING_G && cut.shape() != Shape.LEAF;
+        return Math.max((int) Math.ceil(grams * cut.swell() / mostGrams(cut, side) - SAME), generous ? 2 : 1);
+    }
+
+    /** As many slices a round as the side takes one after another. */
+    private int slicesPerRound(Cut cut, Side side, int eaters) {
+        SidePlan plan = plans.side(side.id());
+        double each = cut.pieceGrams() == null ? 0 : cut.pieceGrams() * eaters;
+        double room = DROP_SHARE * limits.share(side.id()) * plan.dropLimit().value() - each;
+        double stays = each
+                - limits.share(side.id()) * plan.pace().value()
+                        / 60
+                        * Batch.everySeconds(cut, windows.of(cut.id(), side.id()));
+        return stays <= 0 ? SLICES_PER_ROUND : (int) Math.max(1, Math.min(SLICES_PER_ROUND, 1 + room / stays));
+    }
+
+    /** The most that goes in at once, as it is in the broth; whole pieces, one at least [g]. */
+    private double mostGrams(Cut cut, Side side) {
+        SidePlan plan = plans.side(side.id());
         double cold = frozen.contains(cut.id()) ? Placing.FROZEN_COUNTS : 1;
-        double limit = Math.min(
-                DROP_SHARE * side.dropLimit().value() / cold,
-                ROOM_SHARE * side.room().value() * Batch.densityInPot(cut));
+        double most = Math.min(
+                DROP_SHARE * limits.share(side.id()) * plan.dropLimit().value() / cold,
+                ROOM_SHARE * plan.room().value() * Batch.densityInPot(cut));
         if (cut.counted() && cut.pieceGrams() != null) {
             double piece = cut.pieceGrams() * cut.swell();
-            limit = Math.max(piece, Math.floor(limit / piece) * piece);
+            most = Math.max(piece, Math.floor(most / piece + SAME) * piece);
         }
-        int forRoom = (int) Math.ceil(load / limit - 1e-9);
-        boolean generous = grams / demands.size() >= SECOND_HELPING_G && cut.shape() != Shape.LEAF;
-        return Math.max(forRoom, generous || comeAndGo(demands) ? 2 : 1);
+        return most;
     }
 
-    /** Some of them come late or leave early, others do not: one drop would not do for all. */
-    private boolean comeAndGo(List<Demand> demands) {
-        long late = demands.stream()
-                .filter(demand -> demand.guest().arrivesAfterMinutes() > 0)
-                .count();
-        long early =
-                demands.stream().filter(demand -> leavesEarly(demand.guest())).count();
-        return late > 0 && late < demands.size() || early > 0 && early < demands.size();
+    private boolean isTooMuch(Cut cut, Side side, Deal deal) {
+        if (cut.byHand()) {
+            int most = deal.demands().stream().mapToInt(Demand::pieces).max().orElse(1);
+            return most > slicesPerRound(cut, side, deal.demands().size());
+        }
+        boolean divides = deal.demands().size() > 1
+                || deal.demands().get(0).pieces() != 1
+                        && deal.demands().get(0).grams() > SMALLEST_HELPING_G;
+        return divides && grams(deal.demands()) * cut.swell() > mostGrams(cut, side) + SAME;
     }
 
-    private boolean leavesEarly(Guest guest) {
-        return guest.leavesWithin(mealSeconds / 60) * 60 < mealSeconds;
+    private static double grams(List<Demand> demands) {
+        return demands.stream().mapToDouble(Demand::grams).sum();
     }
 
     /**
-     * The i-th of n servings. Pieces are dealt round, starting with another guest each time so that a few pieces do not
-     * all fall into the first drop; late guests are dealt into the later drops only, and those who leave early into the earlier ones.
+     * Deals everybody into {@code count} helpings spread over the time somebody is there. Pieces are dealt round, starting
+     * with another guest each time so that a few pieces do not all fall into the first drop.
      */
-    private List<Drop.Serving> servings(List<Demand> demands, int index, int count) {
-        List<Drop.Serving> servings = new ArrayList<>();
-        List<Demand> ordered = demands.stream()
-                .sorted(Comparator.comparing(demand -> demand.guest().id()))
-                .toList();
-        for (int g = 0; g < ordered.size(); g++) {
-            Demand demand = ordered.get(g);
-            int first = demand.guest().arrivesAfterMinutes() > 0 ? Math.min(count / 2, count - 1) : 0;
-            int end = leavesEarly(demand.guest()) ? Math.max(first + 1, (count + 1) / 2) : count;
-            if (index < first || index >= end) {
-                continue;
-            }
-            int turns = end - first;
-            if (demand.pieces() == 0) {
-                servings.add(new Drop.Serving(demand.guest().id(), demand.grams() / turns, 0));
-                continue;
-            }
-            int turn = Math.floorMod(index - first + g, turns);
-            int pieces = demand.pieces() / turns + (turn < demand.pieces() % turns ? 1 : 0);
-            if (pieces > 0) {
-                double each = demand.grams() / demand.pieces();
-                servings.add(new Drop.Serving(demand.guest().id(), pieces * each, pieces));
+    private List<Deal> deal(Cut cut, Side side, List<Demand> demands, int count) {
+        int start = demands.stream().mapToInt(d -> presence(d).from()).min().orElse(0);
+        int end = demands.stream().mapToInt(d -> presence(d).until()).max().orElse(mealSeconds);
+        List<List<Demand>> together = new ArrayList<>();
+        List<List<Demand>> apart = new ArrayList<>();
+        double[] wishes = new double[count];
+        double[] moments = new double[count];
+        for (int i = 0; i < count; i++) {
+            together.add(new ArrayList<>());
+            apart.add(new ArrayList<>());
+            wishes[i] = order.wish(cut, i, count);
+            moments[i] = start + wishes[i] * (end - start);
+        }
+        for (int g = 0; g < demands.size(); g++) {
+            Demand demand = demands.get(g);
+            Presence there = presence(demand);
+            List<Integer> turns = turns(moments, there);
+            boolean joins = turns.stream().allMatch(i -> there.includes(moments[i]));
+            for (int k = 0; k < turns.size(); k++) {
+                Demand part = part(demand, Math.floorMod(k + g, turns.size()), turns.size());
+                if (part.grams() > 0) {
+                    (joins ? together : apart).get(turns.get(k)).add(part);
+                }
             }
         }
-        return servings;
+        List<Deal> deals = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            for (List<Demand> group : meeting(cut, side, together.get(i))) {
+                deals.add(new Deal(group, wishes[i]));
+            }
+            for (List<Demand> group : meeting(cut, side, apart.get(i))) {
+                deals.add(new Deal(group, wishes[i]));
+            }
+        }
+        return deals;
+    }
+
+    /** The helpings that come while a guest is there; the nearest where none does. */
+    private static List<Integer> turns(double[] moments, Presence there) {
+        List<Integer> turns = new ArrayList<>();
+        int nearest = 0;
+        for (int i = 0; i < moments.length; i++) {
+            if (there.includes(moments[i])) {
+                turns.add(i);
+            }
+            if (distance(moments[i], there) < distance(moments[nearest], there)) {
+                nearest = i;
+            }
+        }
+        return turns.isEmpty() ? List.of(nearest) : turns;
+    }
+
+    private static double distance(double moment, Presence there) {
+        return Math.max(0, Math.max(there.from() - moment, moment - there.until()));
+    }
+
+    /** The i-th of n parts of what a guest gets; whole pieces of what is counted. */
+    private static Demand part(Demand demand, int i, int n) {
+        if (demand.pieces() == 0) {
+            return new Demand(demand.guest(), demand.cut(), 0, demand.grams() / n);
+        }
+        int pieces = demand.pieces() / n + (i < demand.pieces() % n ? 1 : 0);
+        return new Demand(demand.guest(), demand.cut(), pieces, demand.grams() / demand.pieces() * pieces);
+    }
+
+    /** In as few groups as can be, each at the table at one time. */
+    private List<List<Demand>> meeting(Cut cut, Side side, List<Demand> demands) {
+        List<List<Demand>> groups = new ArrayList<>();
+        for (Demand demand : demands) {
+            List<Demand> with = null;
+            for (List<Demand> group : groups) {
+                List<Demand> all = new ArrayList<>(group);
+                all.add(demand);
+                if (with == null && canMeet(cut, side, all, repeats(cut, all))) {
+                    with = group;
+                }
+            }
+            if (with == null) {
+                with = new ArrayList<>();
+                groups.add(with);
+            }
+            with.add(demand);
+        }
+        return groups;
+    }
+
+    private static int repeats(Cut cut, List<Demand> demands) {
+        return cut.byHand() ? demands.stream().mapToInt(Demand::pieces).max().orElse(1) : 1;
+    }
+
+    private Presence presence(Demand demand) {
+        return Presence.of(demand.guest(), mealSeconds);
     }
 }

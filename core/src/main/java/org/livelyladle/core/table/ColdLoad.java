@@ -1,7 +1,6 @@
 package org.livelyladle.core.table;
 
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -23,8 +22,6 @@ final class ColdLoad {
     private double[] grams = {};
     private double[] after = {};
 
-    private record PutIn(int second, double grams) {}
-
     ColdLoad(double dropLimitG, double gramsPerMinute) {
         this.limitG = LEAST_LEVEL * dropLimitG;
         this.rate = gramsPerMinute / 60;
@@ -36,20 +33,27 @@ final class ColdLoad {
 
     /** Reckons anew with what is in the side over the evening. */
     void set(List<Placing> placings) {
-        PutIn[] all = new PutIn[placings.stream().mapToInt(ColdLoad::times).sum()];
         int count = 0;
         for (Placing placing : placings) {
+            count += times(placing);
+        }
+        long[] order = new long[count];
+        double[] own = new double[count];
+        count = 0;
+        for (Placing placing : placings) {
             for (int i = 0; i < times(placing); i++) {
-                all[count++] = new PutIn(placing.putIn + i * placing.every, placing.coldGrams);
+                own[count] = placing.coldGrams;
+                order[count] = (long) (placing.putIn + i * placing.every) << Integer.SIZE | count;
+                count++;
             }
         }
-        Arrays.sort(all, Comparator.comparingInt(PutIn::second));
+        Arrays.sort(order);
         seconds = new int[count];
         grams = new double[count];
         after = new double[count];
         for (int i = 0; i < count; i++) {
-            seconds[i] = all[i].second();
-            grams[i] = all[i].grams();
+            seconds[i] = (int) (order[i] >> Integer.SIZE);
+            grams[i] = own[(int) order[i]];
             after[i] = (i == 0 ? 0 : rested(after[i - 1], seconds[i] - seconds[i - 1])) + grams[i];
         }
     }

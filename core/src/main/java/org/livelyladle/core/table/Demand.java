@@ -9,4 +9,10 @@ import org.livelyladle.core.catalogue.Cut;
  * @param pieces whole pieces; 0 for what is served by weight
  * @param grams as planned [g]
  */
-record Demand(Guest guest, Cut cut, int pieces, double grams) {}
+record Demand(Guest guest, Cut cut, int pieces, double grams) {
+
+    /** With more of the same for the same guest. */
+    Demand and(Demand more) {
+        return new Demand(guest, cut, pieces + more.pieces, grams + more.grams);
+    }
+}

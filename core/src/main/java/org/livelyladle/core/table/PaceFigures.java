@@ -37,6 +37,7 @@ final class PaceFigures {
 
     TablePlan plan(
             List<Drop> drops,
+            List<TablePlan.Done> doneness,
             List<TablePlan.SideUse> sides,
             List<TablePlan.Remainder> remainders,
             List<TablePlan.BeatenPin> beaten) {
@@ -53,6 +54,7 @@ final class PaceFigures {
                 most("table.wait", "Longest wait", "The longest wait of any guest", paces, false),
                 cues(drops),
                 drops,
+                doneness,
                 paces,
                 sides,
                 remainders,

@@ -1,6 +1,5 @@
 package org.livelyladle.core.table;
 
-import java.util.HashMap;
 import java.util.Map;
 
 /** A batch with its time while the sequence is being made; the batch's sizes are kept beside it for speed. */
@@ -14,6 +13,8 @@ final class Placing {
 
     final double volumeMl;
     final int duration;
+    /** From putting in to taking out, of dips the first [s]. */
+    final int offset;
     /** Dips of a batch by hand, and the time between them [s]. */
     final int repeats;
 
@@ -23,31 +24,35 @@ final class Placing {
     final int ideal;
     /** The host decided its time. */
     final boolean fixed;
+    /** Places of its eaters among the guests, and how often each bites: dipped slices one by one, anything else once. */
+    final int[] eaters;
 
-    private final Map<String, Integer> bites = new HashMap<>();
+    final int[] bites;
     /** [s from sitting down] */
     int putIn;
 
-    Placing(Batch batch, int ideal, boolean fixed) {
+    /** @param guestPlaces places of the guests by id */
+    Placing(Batch batch, int ideal, boolean fixed, Map<String, Integer> guestPlaces) {
         this.batch = batch;
         this.coldGrams = batch.loadGrams() * (batch.startsFrozen() ? FROZEN_COUNTS : 1);
         this.volumeMl = batch.volumeMl();
         this.duration = batch.duration();
+        this.offset = batch.offset();
         this.repeats = batch.repeats();
         this.every = batch.everySeconds();
         this.byHand = batch.byHand();
         this.ideal = ideal;
         this.fixed = fixed;
         this.putIn = ideal;
-        batch.servings().forEach(serving -> bites.put(serving.guest(), byHand ? serving.pieces() : 1));
+        this.eaters = batch.servings().stream()
+                .mapToInt(serving -> guestPlaces.get(serving.guest()))
+                .toArray();
+        this.bites = batch.servings().stream()
+                .mapToInt(serving -> byHand ? serving.pieces() : 1)
+                .toArray();
     }
 
     boolean overlaps(int from, int to) {
         return putIn < to && from < putIn + duration;
-    }
-
-    /** How often the guest bites: dipped slices one by one, anything else once. */
-    int pieces(String guest) {
-        return bites.getOrDefault(guest, 0);
     }
 }

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.broths.Sides;
@@ -17,11 +16,13 @@ import org.livelyladle.core.broths.Sides;
 /**
  * Gives every batch its time. Constructive: batches in the order of eating, each at the free moment nearest to its
  * place; then improved: one batch of the guest who waits longest moves into the wait, as long as the total of cubed
- * waits and of squared distances from the order falls; noodles stay last. Deterministic, at most {@value #MOST_MOVES} moves.
+ * waits and of squared distances from the order falls; noodles stay last. Deterministic, at most {@value #MOST_MOVES} moves
+ * and {@value #MOST_STEPS} bites looked at, so that a large party takes no longer than it may.
  */
 final class Sequencer {
     private static final int GRID = TablePlanner.GRID_SECONDS;
     private static final int MOST_MOVES = 400;
+    private static final long MOST_STEPS = 20_000_000;
     private static final int CANDIDATES_PER_WAIT = 12;
     /** Where in the wait a bite is tried [s from its middle]. */
     private static final int[] SHIFTS = {0, 45, -45, 90, -90};
@@ -36,21 +37,31 @@ final class Sequencer {
     private final Map<String, SideProfile> profiles = new HashMap<>();
     private final List<Placing> placed = new ArrayList<>();
     private final List<Batch> unplaced = new ArrayList<>();
-    private final Map<String, List<Placing>> byGuest = new TreeMap<>();
-    private final Map<String, Waits> waits = new HashMap<>();
+    private final Map<String, Integer> guestPlaces = new HashMap<>();
+    private final List<Waits> waits = new ArrayList<>();
+    private final Bites bites;
+    /** Guests from the first id to the last, so that the list's order decides nothing. */
+    private final int[] byId;
+
+    private long steps;
 
     /**
      * @param guests whose arriving and leaving frame their own meal
      */
-    Sequencer(int mealSeconds, Sides plans, List<Guest> guests) {
+    Sequencer(int mealSeconds, Sides plans, SideLimits limits, List<Guest> guests) {
         this.mealSeconds = mealSeconds;
-        plans.all().forEach(side -> profiles.put(side.side(), new SideProfile(side)));
+        plans.all().forEach(side -> profiles.put(side.side(), new SideProfile(side, limits.share(side.side()))));
         guests.forEach(guest -> {
-            byGuest.put(guest.id(), new ArrayList<>());
-            waits.put(
-                    guest.id(),
-                    new Waits(guest.id(), guest.arrivesAfterMinutes() * 60, guest.leavesWithin(mealSeconds / 60) * 60));
+            Presence there = Presence.of(guest, mealSeconds);
+            guestPlaces.put(guest.id(), guestPlaces.size());
+            waits.add(new Waits(there.from(), there.until()));
         });
+        bites = new Bites(guests.size());
+        byId = guests.stream()
+                .map(Guest::id)
+                .sorted()
+                .mapToInt(guestPlaces::get)
+                .toArray();
     }
 
     List<Placing> placed() {
@@ -63,31 +74,48 @@ final class Sequencer {
 
     /** Places a batch as near as can be to a wished put-in time [s] and keeps it there; empty when there is no room. */
     Optional<Integer> fix(Batch batch, int wished) {
-        Placing placing = new Placing(batch, Math.round((float) wished / GRID) * GRID, true);
-        return put(placing) ? Optional.of(placing.putIn) : Optional.empty();
+        Placing placing = new Placing(batch, Math.round((float) wished / GRID) * GRID, true, guestPlaces);
+        if (put(placing)) {
+            return Optional.of(placing.putIn);
+        }
+        unplaced.add(batch);
+        return Optional.empty();
     }
 
     /** The rule in the way of a put-in time [s], or null when nothing is. */
     @Nullable
     String obstacle(Batch batch, int putIn) {
-        return obstacle(new Placing(batch, putIn, true), putIn);
+        return obstacle(placing(batch), putIn);
     }
 
     void place(List<Batch> batches) {
         batches.stream()
-                .map(batch -> new Placing(batch, ideal(batch), false))
+                .map(this::placing)
                 .sorted(Comparator.comparingInt((Placing placing) -> placing.ideal)
                         .thenComparing(placing -> placing.batch.cut().id())
                         .thenComparing(placing -> placing.batch.side().id())
                         .thenComparing(placing -> placing.batch.number()))
-                .forEach(this::put);
+                .forEach(placing -> {
+                    if (!put(placing)) {
+                        unplaced.add(placing.batch);
+                    }
+                });
+    }
+
+    /** Places one more batch where it fits, as near to its place in the order as can be; false when it fits nowhere. */
+    boolean add(Batch batch) {
+        return put(placing(batch));
+    }
+
+    private Placing placing(Batch batch) {
+        return new Placing(batch, ideal(batch), false, guestPlaces);
     }
 
     /** Shortens the longest waits. */
     void improve() {
-        Set<String> content = new HashSet<>();
+        Set<Integer> content = new HashSet<>();
         int moves = 0;
-        while (moves < MOST_MOVES && moveOne(content)) {
+        while (moves < MOST_MOVES && steps < MOST_STEPS && moveOne(content)) {
             moves++;
         }
     }
@@ -103,7 +131,6 @@ final class Sequencer {
     private boolean put(Placing placing) {
         Optional<Integer> time = nearest(placing);
         if (time.isEmpty()) {
-            unplaced.add(placing.batch);
             return false;
         }
         placing.putIn = time.get();
@@ -127,7 +154,7 @@ final class Sequencer {
     @Nullable
     private String obstacle(Placing placing, int putIn) {
         Batch batch = placing.batch;
-        int firstOut = putIn + batch.offset();
+        int firstOut = putIn + placing.offset;
         if (firstOut < batch.earliest()) {
             return "somebody it is for has not arrived yet";
         }
@@ -145,8 +172,8 @@ final class Sequencer {
     }
 
     private boolean busy(Placing placing, int putIn) {
-        for (Drop.Serving serving : placing.batch.servings()) {
-            for (Placing other : byGuest.get(serving.guest())) {
+        for (int eater : placing.eaters) {
+            for (Placing other : bites.of(eater)) {
                 if (other != placing && other.byHand && other.overlaps(putIn, putIn + placing.duration)) {
                     return true;
                 }
@@ -157,12 +184,12 @@ final class Sequencer {
 
     private void enter(Placing placing) {
         profiles.get(placing.batch.side().id()).add(placing);
-        placing.batch.servings().forEach(serving -> byGuest.get(serving.guest()).add(placing));
+        bites.add(placing);
     }
 
     private void leave(Placing placing) {
         profiles.get(placing.batch.side().id()).remove(placing);
-        placing.batch.servings().forEach(serving -> byGuest.get(serving.guest()).remove(placing));
+        bites.remove(placing);
     }
 
     /**
@@ -170,17 +197,17 @@ final class Sequencer {
      *
      * @param content guests nothing helps, until a drop of theirs moves
      */
-    private boolean moveOne(Set<String> content) {
-        return byGuest.entrySet().stream()
-                .filter(entry -> !entry.getValue().isEmpty() && !content.contains(entry.getKey()))
-                .map(entry -> waits.get(entry.getKey()).longest(entry.getValue()))
+    private boolean moveOne(Set<Integer> content) {
+        return Arrays.stream(byId)
+                .filter(guest -> !bites.of(guest).isEmpty() && !content.contains(guest))
+                .mapToObj(guest -> waits.get(guest).longest(guest, bites.seconds(guest)))
                 .sorted(Comparator.comparingDouble(Waits.Longest::weight).reversed())
                 .anyMatch(wait -> shorten(wait, content));
     }
 
-    private boolean shorten(Waits.Longest wait, Set<String> content) {
+    private boolean shorten(Waits.Longest wait, Set<Integer> content) {
         int middle = (wait.from() + wait.to()) / 2;
-        Optional<Placing> moved = byGuest.get(wait.guest()).stream()
+        Optional<Placing> moved = bites.of(wait.guest()).stream()
                 .filter(placing -> !placing.fixed)
                 .sorted(Comparator.comparingInt(placing -> Math.abs(placing.putIn + placing.duration - middle)))
                 .limit(CANDIDATES_PER_WAIT)
@@ -189,7 +216,7 @@ final class Sequencer {
                 .filter(placing -> move(placing, middle))
                 .findFirst();
         content.add(wait.guest());
-        moved.ifPresent(placing -> placing.batch.servings().forEach(serving -> content.remove(serving.guest())));
+        moved.ifPresent(placing -> Arrays.stream(placing.eaters).forEach(content::remove));
         return moved.isPresent();
     }
 
@@ -228,21 +255,21 @@ final class Sequencer {
     private record Eater(Waits waits, int[] rest, int bites) {}
 
     private List<Eater> eaters(Placing placing) {
-        return placing.batch.servings().stream()
-                .map(serving -> {
-                    Waits own = waits.get(serving.guest());
-                    return new Eater(own, own.bites(byGuest.get(serving.guest())), placing.pieces(serving.guest()));
-                })
-                .toList();
+        List<Eater> eaters = new ArrayList<>();
+        for (int i = 0; i < placing.eaters.length; i++) {
+            int guest = placing.eaters[i];
+            eaters.add(new Eater(waits.get(guest), bites.seconds(guest), placing.bites[i]));
+        }
+        return eaters;
     }
 
     /** Cubed waits of everybody the batch is for, and its squared distance from its place in the order. */
-    private static double cost(Placing placing, List<Eater> eaters, int putIn) {
+    private double cost(Placing placing, List<Eater> eaters, int putIn) {
         double away = putIn - placing.ideal;
         double cost = ORDER_WEIGHT * away * away * eaters.size();
         for (Eater eater : eaters) {
-            cost += eater.waits()
-                    .cost(eater.rest(), putIn + placing.batch.offset(), eater.bites(), placing.batch.everySeconds());
+            cost += eater.waits().cost(eater.rest(), putIn + placing.offset, eater.bites(), placing.every);
+            steps += eater.rest().length + eater.bites();
         }
         return cost;
     }

@@ -5,15 +5,18 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.Sides;
-import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.safety.SideAccess;
 
 /**
  * Decides for whom each side is kept clean, and so which cuts may go into it and who may eat from it.
@@ -35,14 +38,15 @@ final class SideAllocator {
     private final List<Side> sides;
     private final List<Guest> restricted;
     private final List<Cut> cuts;
-    /** Places of each cut's demands in the list of demands. */
-    private final int[][] demandsOfCut;
+    /** Demands by cut: whose, and how much [g]. */
+    private final int[][] eaters;
 
-    private final double[] grams;
-    private final int[] demandGuest;
+    private final double[][] grams;
     private final double[] litres;
     /** Sides open to each guest by broth and heat, as bits. */
     private final int[] open;
+    /** Sides that can cook each cut at all, as bits. */
+    private final int[] able;
     /** By restricted guest, promised side and cut: sides the cut is barred from, as bits. */
     private final int[][][] bars;
     /** Promised sides of each restricted guest, as bits. */
@@ -53,32 +57,44 @@ final class SideAllocator {
 
     private final int[] openToRestricted;
 
-    SideAllocator(Brief brief, Catalogue catalogue, Sides plans, List<Demand> demands, Openness openness) {
+    /** @param able whether a side can cook a cut at all, whoever eats it */
+    SideAllocator(
+            Brief brief,
+            Sides plans,
+            List<Demand> demands,
+            SideAccess access,
+            BiPredicate<Cut, Side> able) {
         this.brief = brief;
         this.sides = brief.sides();
         Map<String, Cut> byId = new LinkedHashMap<>();
         demands.forEach(demand -> byId.put(demand.cut().id(), demand.cut()));
         this.cuts = List.copyOf(byId.values());
+        this.able = cuts.stream()
+                .mapToInt(cut -> bits(side -> able.test(cut, side)))
+                .toArray();
         this.restricted = brief.guests().stream()
-                .filter(Openness::isRestricted)
+                .filter(guest -> cuts.stream().anyMatch(cut -> access.isSpoiledForBy(guest, cut)))
                 .sorted(Comparator.comparing((Guest guest) -> -guest.needs().size())
                         .thenComparing(Guest::id))
                 .toList();
         Map<String, Integer> guestPlaces = places(brief.guests(), Guest::id);
-        this.demandsOfCut = cuts.stream()
-                .map(cut -> IntStream.range(0, demands.size())
-                        .filter(d -> demands.get(d).cut().id().equals(cut.id()))
+        Map<String, List<Demand>> byCut = demands.stream()
+                .collect(Collectors.groupingBy(demand -> demand.cut().id()));
+        this.eaters = cuts.stream()
+                .map(cut -> byCut.get(cut.id()).stream()
+                        .mapToInt(demand -> guestPlaces.get(demand.guest().id()))
                         .toArray())
                 .toArray(int[][]::new);
-        this.grams = demands.stream().mapToDouble(Demand::grams).toArray();
-        this.demandGuest = demands.stream()
-                .mapToInt(demand -> guestPlaces.get(demand.guest().id()))
-                .toArray();
+        this.grams = cuts.stream()
+                .map(cut -> byCut.get(cut.id()).stream()
+                        .mapToDouble(Demand::grams)
+                        .toArray())
+                .toArray(double[][]::new);
         this.litres = sides.stream()
                 .mapToDouble(side -> plans.side(side.id()).fill().value() / 1000)
                 .toArray();
         this.open = brief.guests().stream()
-                .mapToInt(guest -> bits(side -> openness.closed(guest, side).isEmpty()))
+                .mapToInt(guest -> bits(side -> access.closed(guest, side).isEmpty()))
                 .toArray();
         Map<String, Integer> restrictedPlaces = places(restricted, Guest::id);
         this.guestToRestricted = brief.guests().stream()
@@ -90,14 +106,25 @@ final class SideAllocator {
         this.promises = new int[restricted.size()];
         this.bars = new int[restricted.size()][sides.size()][cuts.size()];
         for (int g = 0; g < restricted.size(); g++) {
-            for (int s = 0; s < sides.size(); s++) {
-                for (int c = 0; c < cuts.size(); c++) {
-                    Guest guest = restricted.get(g);
-                    Side promised = sides.get(s);
-                    Cut cut = cuts.get(c);
-                    bars[g][s][c] = bits(side -> openness.spoils(cut, side, guest, promised));
+            bar(restricted.get(g), bars[g], access);
+        }
+    }
+
+    /** A side's neighbours in its pot, and it itself, take part in its bars. */
+    private void bar(Guest guest, int[][] own, SideAccess access) {
+        int first = 0;
+        for (Pot pot : brief.pots()) {
+            int next = first + pot.sides().size();
+            for (int s = first; s < next; s++) {
+                for (int c = 0; c < own[s].length; c++) {
+                    for (int other = first; other < next; other++) {
+                        if (access.spoils(cuts.get(c), sides.get(other), guest, sides.get(s))) {
+                            own[s][c] |= 1 << other;
+                        }
+                    }
                 }
             }
+            first = next;
         }
     }
 
@@ -197,8 +224,7 @@ final class SideAllocator {
     }
 
     private int[] allowedForCuts() {
-        int[] allowed = new int[cuts.size()];
-        Arrays.fill(allowed, (1 << sides.size()) - 1);
+        int[] allowed = able.clone();
         for (int g = 0; g < restricted.size(); g++) {
             for (int s = 0; s < sides.size(); s++) {
                 if ((promises[g] >> s & 1) == 1) {
@@ -211,23 +237,32 @@ final class SideAllocator {
         return allowed;
     }
 
+    /** Guests to whom the same sides are open count together: what matters is how many they are and what they eat. */
     private double cost() {
         int[] openTo = openToGuests();
         int[] allowed = allowedForCuts();
+        int[] kinds = IntStream.of(openTo).sorted().distinct().toArray();
+        int[] kindOf = IntStream.of(openTo)
+                .map(bits -> Arrays.binarySearch(kinds, bits))
+                .toArray();
         double[] load = new double[sides.size()];
         double cost = 0;
-        for (int c = 0; c < demandsOfCut.length; c++) {
-            int[] own = demandsOfCut[c];
-            int[] reach = new int[own.length];
-            for (int i = 0; i < own.length; i++) {
-                reach[i] = openTo[demandGuest[own[i]]] & allowed[c];
-                if (reach[i] == 0) {
-                    cost += COST_PER_UNSERVED_GRAM * grams[own[i]];
-                } else {
-                    spread(load, reach[i], grams[own[i]]);
+        for (int c = 0; c < eaters.length; c++) {
+            double[] eaten = new double[kinds.length];
+            int[] heads = new int[kinds.length];
+            for (int i = 0; i < eaters[c].length; i++) {
+                eaten[kindOf[eaters[c][i]]] += grams[c][i];
+                heads[kindOf[eaters[c][i]]]++;
+            }
+            for (int k = 0; k < kinds.length; k++) {
+                int reach = kinds[k] & allowed[c];
+                if (reach == 0) {
+                    cost += COST_PER_UNSERVED_GRAM * eaten[k];
+                } else if (heads[k] > 0) {
+                    spread(load, reach, eaten[k]);
                 }
             }
-            cost += COST_OF_A_DROP * drops(reach);
+            cost += COST_OF_A_DROP * drops(kinds, heads, allowed[c]);
         }
         for (int bits : openTo) {
             cost += Integer.bitCount(bits) == 1 ? COST_OF_ONE_SIDE_ONLY : 0;
@@ -240,16 +275,16 @@ final class SideAllocator {
     }
 
     /** Sides needed to reach everybody, taking the one that reaches most each time. */
-    private int drops(int[] reach) {
-        boolean[] fed = new boolean[reach.length];
+    private int drops(int[] kinds, int[] heads, int allowed) {
+        int[] hungry = heads.clone();
         int drops = 0;
         while (true) {
             int best = 0;
             int bestSide = 0;
             for (int s = 0; s < sides.size(); s++) {
                 int reached = 0;
-                for (int i = 0; i < reach.length; i++) {
-                    reached += fed[i] ? 0 : reach[i] >> s & 1;
+                for (int k = 0; k < kinds.length; k++) {
+                    reached += hungry[k] * ((kinds[k] & allowed) >> s & 1);
                 }
                 if (reached > best) {
                     best = reached;
@@ -260,8 +295,8 @@ final class SideAllocator {
                 return drops;
             }
             drops++;
-            for (int i = 0; i < reach.length; i++) {
-                fed[i] |= (reach[i] >> bestSide & 1) == 1;
+            for (int k = 0; k < kinds.length; k++) {
+                hungry[k] *= 1 - ((kinds[k] & allowed) >> bestSide & 1);
             }
         }
     }

@@ -71,7 +71,8 @@ final class SideAssigner {
         double most = DROPS_AT_ONCE * plans.side(side.id()).dropLimit().value();
         open.stream()
                 .filter(demand -> reaches(demand, side))
-                .sorted(Comparator.comparingInt(demand -> allocation.reach(demand.guest(), demand.cut())))
+                .sorted(Comparator.comparingInt((Demand demand) -> allocation.reach(demand.guest(), demand.cut()))
+                        .thenComparing(demand -> demand.guest().id()))
                 .forEach(demand -> {
                     if (taken.isEmpty() || potGrams(taken) + potGrams(List.of(demand)) <= most) {
                         taken.add(demand);

@@ -14,9 +14,10 @@ final class SideProfile {
     private final int baskets;
     private final List<Placing> inside = new ArrayList<>();
 
-    SideProfile(SidePlan side) {
+    /** @param share of the largest drop and the pace it really takes [1] */
+    SideProfile(SidePlan side, double share) {
         this.roomMl = side.room().value();
-        this.cold = new ColdLoad(side.dropLimit().value(), side.pace().value());
+        this.cold = new ColdLoad(share * side.dropLimit().value(), share * side.pace().value());
         this.baskets = side.baskets();
     }
 

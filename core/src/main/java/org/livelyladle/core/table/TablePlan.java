@@ -1,7 +1,9 @@
 package org.livelyladle.core.table;
 
 import java.util.List;
+import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.measure.Figure;
+import org.livelyladle.core.safety.SideAccess;
 
 /**
  * The sequence of the evening.
@@ -9,6 +11,7 @@ import org.livelyladle.core.measure.Figure;
  * @param everybodyEats when the last of the guests has had a first bite, from sitting down or arriving [s]
  * @param longestWait the longest time any guest waits between bites [s]
  * @param cuesPerMinute actions of the host a minute; those at one pot within 20 s count as one
+ * @param doneness wishes for doneness and how far they are met
  * @param sides what each side is kept clean for and holds
  */
 public record TablePlan(
@@ -17,6 +20,7 @@ public record TablePlan(
         Figure longestWait,
         Figure cuesPerMinute,
         List<Drop> drops,
+        List<Done> doneness,
         List<GuestPace> guests,
         List<SideUse> sides,
         List<Remainder> remainders,
@@ -24,6 +28,7 @@ public record TablePlan(
 
     public TablePlan {
         drops = List.copyOf(drops);
+        doneness = List.copyOf(doneness);
         guests = List.copyOf(guests);
         sides = List.copyOf(sides);
         remainders = List.copyOf(remainders);
@@ -45,6 +50,15 @@ public record TablePlan(
         }
     }
 
+    /**
+     * How far a guest gets a cut cooked.
+     *
+     * @param seconds in the side it is cooked in, the slowest where there are several [s]
+     * @param against why it is not as wanted; empty when it is
+     */
+    public record Done(
+            String guest, String cut, Doneness wanted, Doneness served, int seconds, String time, String against) {}
+
     /** Something to eat, from a drop. */
     public record Bite(int at, String drop) {}
 
@@ -55,16 +69,13 @@ public record TablePlan(
      * @param closedTo guests who cannot eat from it, each with the reason
      * @param cuts what goes in over the evening
      */
-    public record SideUse(String side, List<String> cleanFor, List<Closed> closedTo, List<String> cuts) {
+    public record SideUse(String side, List<String> cleanFor, List<SideAccess.Closed> closedTo, List<String> cuts) {
         public SideUse {
             cleanFor = List.copyOf(cleanFor);
             closedTo = List.copyOf(closedTo);
             cuts = List.copyOf(cuts);
         }
     }
-
-    /** A guest who cannot eat from a side. */
-    public record Closed(String guest, String reason) {}
 
     /** A portion, or part of one, that cannot be cooked, and why [g]. */
     public record Remainder(String guest, String cut, double grams, String amount, Cause cause, String reason) {}
@@ -76,7 +87,13 @@ public record TablePlan(
         /** No side open to the guest may hold this cut. */
         NO_SIDE_FOR_CUT,
         /** The pots have no room for it within the meal. */
-        NO_ROOM
+        NO_ROOM,
+        /** It is raw, and no side open to the guest stays hot enough to cook it safely. */
+        TOO_COOL,
+        /** No side open to the guest takes as much as one piece at once. */
+        TOO_SMALL,
+        /** The guest is not at the table while it could be cooked. */
+        ABSENT
     }
 
     /** A pinned drop a hard rule beats, with the nearest side and minute that hold. */

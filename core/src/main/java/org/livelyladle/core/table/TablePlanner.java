@@ -13,9 +13,14 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.DropPin;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.Strength;
+import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.StartState;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.Figure;
@@ -23,11 +28,13 @@ import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.safety.SideAccess;
 
 /**
  * Sequences the table: who eats from which side, what goes in together, when. Holds the hard rules H1 (nobody is fed
  * from a side that breaks a contact need), H2 (never over the brim), H4 (load and baskets), H6 (every take-out inside
- * its window) and H8 (what is not served is named).
+ * its window) and H8 (what is not served is named). What finds no place in its side is tried in every other one open to
+ * its eaters, before and after the waits are shortened.
  */
 public final class TablePlanner {
     /** All times of the sequence stand on this grid [s]. */
@@ -37,21 +44,30 @@ public final class TablePlanner {
     private final Catalogue catalogue;
     private final Sides plans;
     private final Windows windows;
+    private final SideLimits limits;
     private final KitchenText text;
     private final Ledger ledger;
-    private final Openness openness;
-    private final List<TablePlan.Remainder> remainders = new ArrayList<>();
+    private final SideAccess access;
+    private final Set<String> frozen;
     private final List<TablePlan.BeatenPin> beaten = new ArrayList<>();
 
     public TablePlanner(
-            Brief brief, Catalogue catalogue, Sides plans, Windows windows, Ledger ledger, KitchenText text) {
+            Brief brief,
+            Catalogue catalogue,
+            Sides plans,
+            Windows windows,
+            SideLimits limits,
+            Ledger ledger,
+            KitchenText text) {
         this.brief = brief;
         this.catalogue = catalogue;
         this.plans = plans;
         this.windows = windows;
+        this.limits = limits;
         this.ledger = ledger;
         this.text = text;
-        this.openness = new Openness(brief, catalogue);
+        this.access = new SideAccess(brief, catalogue);
+        this.frozen = frozen();
     }
 
     public TablePlan plan(Portions portions) {
@@ -59,13 +75,24 @@ public final class TablePlanner {
                 .filter(portion -> portion.served().value() > 0)
                 .map(this::demand)
                 .toList();
-        SideAllocator.Allocation allocation = new SideAllocator(brief, catalogue, plans, demands, openness).allocate();
-        nameUnreached(demands, allocation);
-        List<Batch> batches = batches(portions, demands, allocation);
+        SideAllocator.Allocation allocation =
+                new SideAllocator(brief, plans, demands, access, this::canCook).allocate();
+        Batcher batcher = batcher(portions);
+        Rescue rescue = new Rescue(brief.sides(), allocation, batcher);
+        List<Batch> batches = batches(demands, allocation, batcher, rescue);
         Sequencer sequencer = sequence(batches, allocation);
-        sequencer.unplaced().forEach(this::nameUnplaced);
+        sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
+        rescue.place(sequencer);
+        sequencer.improve();
+        rescue.place(sequencer);
+        List<TablePlan.Remainder> remainders = new ArrayList<>();
+        demands.stream()
+                .filter(demand -> allocation.reach(demand.guest(), demand.cut()) == 0)
+                .forEach(demand -> remainders.add(unreached(demand, allocation)));
+        rescue.left().forEach(demand -> remainders.add(unplaced(demand, allocation, batcher)));
         List<Drop> drops = drops(sequencer);
-        return new PaceFigures(brief, ledger).plan(drops, sides(allocation, drops), remainders, beaten);
+        List<TablePlan.Done> doneness = new DonenessFinder(brief, catalogue, windows).find(drops);
+        return new PaceFigures(brief, ledger).plan(drops, doneness, sides(allocation, drops), remainders, beaten);
     }
 
     private Demand demand(Portion portion) {
@@ -78,35 +105,60 @@ public final class TablePlanner {
                 portion.served().value());
     }
 
-    private void nameUnreached(List<Demand> demands, SideAllocator.Allocation allocation) {
-        for (Demand demand : demands) {
-            if (allocation.reach(demand.guest(), demand.cut()) == 0) {
-                boolean noSide = brief.sides().stream().noneMatch(side -> allocation.mayEatFrom(demand.guest(), side));
-                TablePlan.Cause cause = noSide ? TablePlan.Cause.NO_SIDE : TablePlan.Cause.NO_SIDE_FOR_CUT;
-                String reason = noSide
-                        ? "no side is open to " + demand.guest().name()
-                        : "the sides open to " + demand.guest().name() + " are kept clean of it for others";
-                remainders.add(remainder(demand.guest().id(), demand.cut().id(), demand.grams(), cause, reason));
-            }
+    /** A side stays hot enough for the cut, and takes at least a piece of it at once. */
+    private boolean canCook(Cut cut, Side side) {
+        return staysHotFor(cut, side) && takesAPiece(cut, side);
+    }
+
+    private boolean staysHotFor(Cut cut, Side side) {
+        return cut.rawRisk() == RawRisk.NONE || limits.takesRaw(side.id());
+    }
+
+    private boolean takesAPiece(Cut cut, Side side) {
+        double grams = (cut.pieceGrams() == null ? Batcher.SMALLEST_HELPING_G : cut.pieceGrams()) * cut.swell();
+        double cold = grams * (frozen.contains(cut.id()) ? Placing.FROZEN_COUNTS : 1);
+        SidePlan plan = plans.side(side.id());
+        return Batch.volumeMl(cut, grams) <= plan.room().value()
+                && cold <= new ColdLoad(limits.share(side.id()) * plan.dropLimit().value(), 0).limitG();
+    }
+
+    private TablePlan.Remainder unreached(Demand demand, SideAllocator.Allocation allocation) {
+        String who = demand.guest().name();
+        List<Side> open = brief.sides().stream()
+                .filter(side -> allocation.mayEatFrom(demand.guest(), side))
+                .toList();
+        if (open.isEmpty()) {
+            return remainder(demand, TablePlan.Cause.NO_SIDE, "no side is open to " + who);
         }
+        if (open.stream().noneMatch(side -> staysHotFor(demand.cut(), side))) {
+            return remainder(demand, TablePlan.Cause.TOO_COOL, "no side open to " + who + " stays hot enough");
+        }
+        if (open.stream().noneMatch(side -> canCook(demand.cut(), side))) {
+            return remainder(demand, TablePlan.Cause.TOO_SMALL, "no side open to " + who + " takes a piece of it");
+        }
+        return remainder(
+                demand, TablePlan.Cause.NO_SIDE_FOR_CUT, "the sides open to " + who + " are kept clean of it for others");
     }
 
-    private void nameUnplaced(Batch batch) {
-        batch.servings()
-                .forEach(serving -> remainders.add(remainder(
-                        serving.guest(),
-                        batch.cut().id(),
-                        serving.grams(),
-                        TablePlan.Cause.NO_ROOM,
-                        "no room in " + plans.side(batch.side().id()).brothName() + " within the meal")));
+    private TablePlan.Remainder unplaced(Demand demand, SideAllocator.Allocation allocation, Batcher batcher) {
+        boolean meets = brief.sides().stream()
+                .filter(side -> allocation.mayHold(demand.cut(), side)
+                        && allocation.mayEatFrom(demand.guest(), side))
+                .anyMatch(side -> batcher.canMeet(demand.cut(), side, List.of(demand), 1));
+        return meets
+                ? remainder(demand, TablePlan.Cause.NO_ROOM, "no room in the pots within the meal")
+                : remainder(
+                        demand,
+                        TablePlan.Cause.ABSENT,
+                        demand.guest().name() + " is not at the table long enough for it");
     }
 
-    private TablePlan.Remainder remainder(
-            String guest, String cut, double grams, TablePlan.Cause cause, String reason) {
-        return new TablePlan.Remainder(guest, cut, grams, text.grams(grams), cause, reason);
+    private TablePlan.Remainder remainder(Demand demand, TablePlan.Cause cause, String reason) {
+        return new TablePlan.Remainder(
+                demand.guest().id(), demand.cut().id(), demand.grams(), text.grams(demand.grams()), cause, reason);
     }
 
-    private List<Batch> batches(Portions portions, List<Demand> demands, SideAllocator.Allocation allocation) {
+    private Batcher batcher(Portions portions) {
         OrderOfEating order = new OrderOfEating(
                 brief.order(),
                 catalogue,
@@ -114,11 +166,18 @@ public final class TablePlanner {
                         .map(total -> catalogue.cut(total.cut()))
                         .toList(),
                 windows);
-        Batcher batcher = new Batcher(plans, windows, order, brief.mealMinutes() * 60, frozen());
+        return new Batcher(plans, limits, windows, order, brief.mealMinutes() * 60, frozen);
+    }
+
+    private List<Batch> batches(
+            List<Demand> demands, SideAllocator.Allocation allocation, Batcher batcher, Rescue rescue) {
         List<Batch> batches = new ArrayList<>();
-        new SideAssigner(allocation, plans)
-                .assign(demands)
-                .forEach((cut, bySide) -> bySide.forEach((side, own) -> batches.addAll(batcher.split(cut, side, own))));
+        new SideAssigner(allocation, plans).assign(demands).forEach((cut, bySide) -> bySide.forEach((side, own) -> {
+            batches.addAll(rescue.number(batcher.split(cut, side, own)));
+            own.stream()
+                    .filter(demand -> !batcher.canMeet(cut, side, List.of(demand), 1))
+                    .forEach(rescue::take);
+        }));
         return batches;
     }
 
@@ -130,7 +189,7 @@ public final class TablePlanner {
     }
 
     private Sequencer sequence(List<Batch> batches, SideAllocator.Allocation allocation) {
-        Sequencer sequencer = new Sequencer(brief.mealMinutes() * 60, plans, brief.guests());
+        Sequencer sequencer = new Sequencer(brief.mealMinutes() * 60, plans, limits, brief.guests());
         List<Batch> free = new ArrayList<>();
         for (Batch batch : batches) {
             Optional<DropPin> pin = pinOf(batch);
@@ -205,7 +264,7 @@ public final class TablePlanner {
                 .map(side -> new TablePlan.SideUse(
                         side.id(),
                         brief.guests().stream()
-                                .filter(Openness::isRestricted)
+                                .filter(TablePlanner::wantsItClean)
                                 .filter(guest -> allocation.mayEatFrom(guest, side))
                                 .map(Guest::id)
                                 .toList(),
@@ -216,11 +275,15 @@ public final class TablePlanner {
                 .toList();
     }
 
-    private List<TablePlan.Closed> closed(Side side, SideAllocator.Allocation allocation) {
+    private static boolean wantsItClean(Guest guest) {
+        return guest.needs().stream()
+                .anyMatch(need -> need.strength() != Strength.DISLIKE && need.kind() != NeedKind.LOW_SALT);
+    }
+
+    private List<SideAccess.Closed> closed(Side side, SideAllocator.Allocation allocation) {
         return brief.guests().stream()
                 .filter(guest -> !allocation.mayEatFrom(guest, side))
-                .map(guest -> new TablePlan.Closed(
-                        guest.id(), openness.closed(guest, side).orElse("what others cook in it")))
+                .map(guest -> access.closed(guest, side).orElseGet(() -> SideAccess.Closed.byOthersFood(guest)))
                 .toList();
     }
 }

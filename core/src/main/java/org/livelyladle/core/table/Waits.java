@@ -1,22 +1,17 @@
 package org.livelyladle.core.table;
 
-import java.util.Arrays;
-import java.util.List;
-
 /** One guest's waits between bites, from arriving to the finish. */
 final class Waits {
     /** A wait for the very first bite weighs so much more than one between bites; memory. */
     private static final double FIRST_BITE_WEIGHT = 2.5;
 
-    private final String guest;
     private final int arrival;
     private final int finish;
 
     /** The heaviest wait [s from sitting down], and its weighed length. */
-    record Longest(String guest, int from, int to, double weight) {}
+    record Longest(int guest, int from, int to, double weight) {}
 
-    Waits(String guest, int arrival, int finish) {
-        this.guest = guest;
+    Waits(int arrival, int finish) {
         this.arrival = arrival;
         this.finish = finish;
     }
@@ -51,8 +46,8 @@ final class Waits {
         return cost;
     }
 
-    Longest longest(List<Placing> own) {
-        int[] bites = bites(own);
+    /** @param bites in order of time [s] */
+    Longest longest(int guest, int[] bites) {
         Longest longest = new Longest(guest, arrival, arrival, 0);
         int last = arrival;
         for (int i = 0; i <= bites.length; i++) {
@@ -64,23 +59,5 @@ final class Waits {
             last = next;
         }
         return longest;
-    }
-
-    /** When the guest bites of these drops, in order of time [s from sitting down]. */
-    int[] bites(List<Placing> own) {
-        int count = 0;
-        for (Placing placing : own) {
-            count += placing.pieces(guest);
-        }
-        int[] bites = new int[count];
-        int at = 0;
-        for (Placing placing : own) {
-            int pieces = placing.pieces(guest);
-            for (int i = 0; i < pieces; i++) {
-                bites[at++] = placing.putIn + placing.batch.offset() + i * placing.batch.everySeconds();
-            }
-        }
-        Arrays.sort(bites);
-        return bites;
     }
 }

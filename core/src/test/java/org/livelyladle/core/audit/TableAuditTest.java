@@ -29,6 +29,7 @@ class TableAuditTest {
                 t.longestWait(),
                 t.cuesPerMinute(),
                 drops,
+                t.doneness(),
                 t.guests(),
                 t.sides(),
                 t.remainders(),

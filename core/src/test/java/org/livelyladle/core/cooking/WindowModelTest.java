@@ -103,7 +103,7 @@ class WindowModelTest {
     }
 
     private static double leastSafe(Piece piece, Simmer simmer) {
-        double target = Math.min(piece.cut().safeCoreC(), simmer.floorC() - 3);
+        double target = piece.cut().safeCoreC();
         CoreProblem whole = piece.problem(simmer.floorC(), Piece.SIMMERING);
         boolean product = whole.dimensionsMm().size() > 1;
         String shape = product && piece.startsFrozen() ? "sphere" : whole.shape();

@@ -77,7 +77,7 @@ class PortionPlannerTest {
         assertThat(grams(portions, "ann", "beef-ribeye.sliced")).isZero();
         assertThat(grams(portions, "ann", "tofu-firm.cubes")).isGreaterThan(grams(portions, "ben", "tofu-firm.cubes"));
         assertThat(portions.guests().get(0).empty()).contains(Category.MEAT, Category.SEAFOOD);
-        assertThat(portions.barred()).contains(new Barred("ann", "prawn.peeled", "vegan", "Shiitake, halved"));
+        assertThat(portions.barred()).contains(new Barred("ann", "prawn.peeled", false, "vegan", "Shiitake, halved"));
     }
 
     /** Total food stays the same whatever a guest may eat, as long as there is anything to eat. */
@@ -235,79 +235,5 @@ class PortionPlannerTest {
                         1,
                         Math.ceil(scallop.grams().value()
                                 / Catalogue.builtIn().cut("scallop.whole").pieceGrams())));
-    }
-
-    /** Whoever wishes what: raw poultry, pork, minced and filled food is served safe, everything to delicate guests. */
-    @ParameterizedTest
-    @ValueSource(longs = {501, 502, 503, 504, 505, 506, 507, 508})
-    void nothingRiskyIsServedPink(long seed) {
-        Random random = new Random(seed);
-        Briefs briefs = Briefs.plain();
-        briefs.altitudeM = random.nextInt(3000);
-        briefs.menu.clear();
-        List<Cut> raw = CATALOGUE.cuts().stream()
-                .filter(cut -> cut.rawRisk() != RawRisk.NONE)
-                .toList();
-        List<Wish> pink = new ArrayList<>();
-        for (int i = 0; i < 12; i++) {
-            String cut = raw.get(random.nextInt(raw.size())).id();
-            if (!briefs.menu.contains(cut)) {
-                briefs.menu.add(cut);
-                pink.add(new Wish(cut, Liking.LIKE, Doneness.PINK, null));
-            }
-        }
-        briefs.guests.set(0, Records.with(Briefs.guest("ann"), "wishes", pink));
-        briefs.guests.set(1, Records.with(Briefs.guest("ben", Briefs.medical(NeedKind.IMMUNE_WEAK)), "wishes", pink));
-        Brief brief = Records.with(
-                briefs.build(),
-                "menu",
-                briefs.menu.stream()
-                        .map(cut -> new MenuItem(
-                                cut,
-                                CATALOGUE.cut(cut).cooksFrozen() && random.nextBoolean(),
-                                40 + random.nextInt(160),
-                                null))
-                        .toList());
-        Windows windows = TestWindows.of(brief);
-
-        for (Portions.Done done : plan(brief).doneness()) {
-            Cut cut = CATALOGUE.cut(done.cut());
-            boolean choice = cut.rawRisk() == RawRisk.FISH
-                    || cut.rawRisk() == RawRisk.WHOLE_CUT
-                            && !CATALOGUE.ingredientOf(cut).traits().contains(Trait.PORK);
-            if (done.guest().equals("ben") || !choice) {
-                assertThat(done.served()).isNotEqualTo(Doneness.PINK);
-                assertThat((double) done.seconds())
-                        .isGreaterThanOrEqualTo(windows.of(done.cut()).safe().value());
-            }
-        }
-    }
-
-    @Test
-    void safetyBeatsAWishForPink() {
-        Briefs briefs = Briefs.plain();
-        briefs.menu.add("chicken-thigh.sliced");
-        List<Wish> pink = List.of(
-                new Wish("beef-ribeye.sliced", Liking.LIKE, Doneness.PINK, null),
-                new Wish("chicken-thigh.sliced", Liking.LIKE, Doneness.PINK, null));
-        briefs.guests.set(0, Records.with(Briefs.guest("ann"), "wishes", pink));
-        briefs.guests.set(1, Records.with(Briefs.guest("ben", Briefs.medical(NeedKind.PREGNANT)), "wishes", pink));
-        List<Portions.Done> done = plan(briefs.build()).doneness();
-        Windows windows = TestWindows.of(briefs.build());
-
-        assertThat(done)
-                .filteredOn(d -> d.served() == Doneness.PINK)
-                .singleElement()
-                .satisfies(d -> {
-                    assertThat(d.guest() + d.cut()).isEqualTo("annbeef-ribeye.sliced");
-                    assertThat(d.seconds())
-                            .isPositive()
-                            .isLessThan(windows.of(d.cut()).readySeconds());
-                });
-        assertThat(done)
-                .filteredOn(d -> d.served() != Doneness.PINK)
-                .hasSize(3)
-                .allMatch(d -> d.seconds() == windows.of(d.cut()).readySeconds()
-                        && !d.against().isEmpty());
     }
 }

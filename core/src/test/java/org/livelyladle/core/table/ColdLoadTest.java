@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,7 +37,7 @@ class ColdLoadTest {
                 0,
                 7200,
                 false);
-        Placing placing = new Placing(batch, 0, false);
+        Placing placing = new Placing(batch, 0, false, Map.of("ann", 0));
         placing.putIn = putIn;
         return placing;
     }

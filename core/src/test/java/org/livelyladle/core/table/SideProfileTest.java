@@ -3,6 +3,7 @@ package org.livelyladle.core.table;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Brief;
@@ -22,7 +23,7 @@ import org.livelyladle.core.measure.UnitSystem;
 class SideProfileTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
     private static final SidePlan SIDE = side();
-    private final SideProfile profile = new SideProfile(SIDE);
+    private final SideProfile profile = new SideProfile(SIDE, 1);
     private final double limit = 0.85 * SIDE.dropLimit().value();
 
     private static SidePlan side() {
@@ -55,7 +56,7 @@ class SideProfileTest {
                 0,
                 7200,
                 cut.start() == StartState.FROZEN);
-        return new Placing(batch, 0, false);
+        return new Placing(batch, 0, false, Map.of("ann", 0));
     }
 
     private void add(Placing placing, int putIn) {

@@ -3,6 +3,7 @@ package org.livelyladle.core.table;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Side;
@@ -26,15 +27,23 @@ class WaitsTest {
                 0,
                 7200,
                 false);
-        Placing placing = new Placing(batch, 0, false);
+        Placing placing = new Placing(batch, 0, false, Map.of("ann", 0));
         placing.putIn = at - placing.batch.offset();
         return placing;
+    }
+
+    private static int[] bites(int... seconds) {
+        Bites bites = new Bites(1);
+        for (int second : seconds) {
+            bites.add(bite(second));
+        }
+        return bites.seconds(0);
     }
 
     /** Waits of 100 (weighed 2.5), 300 and 600 s, whichever of the bites is the one that moves. */
     @Test
     void waitsAreCubedAndTheFirstBiteWeighsMore() {
-        Waits waits = new Waits("ann", 0, 1000);
+        Waits waits = new Waits(0, 1000);
         double expected = Math.pow(250, 3) + Math.pow(300, 3) + Math.pow(600, 3);
 
         assertThat(waits.cost(new int[] {400}, 100, 1, 0)).isEqualTo(expected);
@@ -45,20 +54,20 @@ class WaitsTest {
 
     @Test
     void theHeaviestWaitIsFound() {
-        Waits waits = new Waits("ann", 0, 1000);
+        Waits waits = new Waits(0, 1000);
 
-        assertThat(waits.longest(List.of(bite(400), bite(100)))).isEqualTo(new Waits.Longest("ann", 400, 1000, 600));
-        assertThat(waits.longest(List.of(bite(500)))).isEqualTo(new Waits.Longest("ann", 0, 500, 1250));
+        assertThat(waits.longest(0, bites(400, 100))).isEqualTo(new Waits.Longest(0, 400, 1000, 600));
+        assertThat(waits.longest(0, bites(500))).isEqualTo(new Waits.Longest(0, 0, 500, 1250));
     }
 
     @Test
     void aLateGuestWaitsFromArriving() {
-        assertThat(new Waits("ann", 600, 1000).cost(new int[] {}, 700, 1, 0))
+        assertThat(new Waits(600, 1000).cost(new int[] {}, 700, 1, 0))
                 .isEqualTo(Math.pow(250, 3) + Math.pow(300, 3));
     }
 
     @Test
     void aGuestWithoutABiteWaitsAllEvening() {
-        assertThat(new Waits("ann", 0, 1000).longest(List.of()).to()).isEqualTo(1000);
+        assertThat(new Waits(0, 1000).longest(0, bites()).to()).isEqualTo(1000);
     }
 }

@@ -1,9 +1,12 @@
-package org.livelyladle.core.portions;
+package org.livelyladle.core.table;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.brief.Guest;
@@ -20,24 +23,35 @@ import org.livelyladle.core.measure.KitchenText;
 record DonenessFinder(Brief brief, Catalogue catalogue, Windows windows) {
     private static final Set<RawRisk> PINK_BY_CHOICE = EnumSet.of(RawRisk.WHOLE_CUT, RawRisk.FISH);
 
-    List<Portions.Done> find(List<Portion> lines) {
-        List<Portions.Done> found = new ArrayList<>();
-        for (Portion line : lines) {
-            Guest guest = brief.guest(line.guest()).orElseThrow();
-            guest.wishFor(line.cut())
-                    .filter(wish -> wish.doneness() != null)
-                    .ifPresent(wish -> found.add(done(guest, wish)));
+    List<TablePlan.Done> find(List<Drop> drops) {
+        Map<String, Set<String>> sidesOf = new HashMap<>();
+        for (Drop drop : drops) {
+            for (Drop.Serving serving : drop.servings()) {
+                sidesOf.computeIfAbsent(serving.guest() + " " + drop.cut(), key -> new TreeSet<>())
+                        .add(drop.side());
+            }
+        }
+        List<TablePlan.Done> found = new ArrayList<>();
+        for (Guest guest : brief.guests()) {
+            for (Wish wish : guest.wishes()) {
+                Set<String> sides = sidesOf.get(guest.id() + " " + wish.cut());
+                if (sides != null && wish.doneness() != null) {
+                    found.add(done(guest, wish, wish.doneness(), sides));
+                }
+            }
         }
         return found;
     }
 
-    private Portions.Done done(Guest guest, Wish wish) {
+    private TablePlan.Done done(Guest guest, Wish wish, Doneness wanted, Set<String> sides) {
         Cut cut = catalogue.cut(wish.cut());
-        Doneness wanted = wish.doneness() == null ? Doneness.JUST_DONE : wish.doneness();
         String against = wanted == Doneness.PINK ? against(guest, cut) : "";
         Doneness served = against.isEmpty() ? wanted : Doneness.JUST_DONE;
-        int seconds = seconds(cut, served);
-        return new Portions.Done(guest.id(), cut.id(), wanted, served, seconds, KitchenText.seconds(seconds), against);
+        int seconds = sides.stream()
+                .mapToInt(side -> seconds(cut, side, served))
+                .max()
+                .orElseThrow();
+        return new TablePlan.Done(guest.id(), cut.id(), wanted, served, seconds, KitchenText.seconds(seconds), against);
     }
 
     /** Why nothing but cooked through will do; empty when pink is the guest's own choice. */
@@ -56,10 +70,10 @@ record DonenessFinder(Brief brief, Catalogue catalogue, Windows windows) {
         return "";
     }
 
-    private int seconds(Cut cut, Doneness doneness) {
-        CookingWindow window = windows.of(cut.id());
+    private int seconds(Cut cut, String side, Doneness doneness) {
+        CookingWindow window = windows.of(cut.id(), side);
         return switch (doneness) {
-            case PINK -> windows.pinkSeconds(cut.id());
+            case PINK -> windows.pinkSeconds(cut.id(), side);
             case JUST_DONE -> window.readySeconds();
             case WELL_DONE -> window.bestUntilSeconds();
         };

@@ -1,0 +1,68 @@
+package org.livelyladle.core.plan;
+
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.broths.Sides;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.evening.Evening;
+import org.livelyladle.core.evening.EveningPlanner;
+import org.livelyladle.core.heat.HeatUp;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.table.SideLimits;
+import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TablePlanner;
+
+/**
+ * The table and the evening foreseen from it. Where raw food would stand in a side below its floor, the side takes less
+ * at a time and the table is laid anew; a side that cannot do it at all gets nothing raw.
+ */
+record Foresight(TablePlan table, Evening evening) {
+    /** After so many tries a side that is too cool gets nothing raw at once, so that each further try bars one at least. */
+    private static final int PATIENT_TRIES = 4;
+
+    static Foresight of(
+            Brief brief,
+            Catalogue catalogue,
+            Portions portions,
+            Sides sides,
+            Windows windows,
+            Ledger ledger,
+            KitchenText text) {
+        SideLimits limits = SideLimits.without(tooWeak(brief, sides));
+        for (int tries = 1; ; tries++) {
+            Ledger trial = new Ledger();
+            TablePlan table =
+                    new TablePlanner(brief, catalogue, sides, windows, limits, trial, text).plan(portions);
+            EveningPlanner.Foreseen foreseen =
+                    new EveningPlanner(brief, catalogue, trial, text).plan(sides, table);
+            if (foreseen.tooCool().isEmpty()) {
+                ledger.absorb(trial);
+                return new Foresight(table, foreseen.evening());
+            }
+            limits = tries < PATIENT_TRIES
+                    ? limits.after(foreseen.tooCool())
+                    : limits.barring(foreseen.tooCool());
+        }
+    }
+
+    /** Sides whose heat does not even make up for what they lose at their floor, with the lid on. */
+    private static Set<String> tooWeak(Brief brief, Sides sides) {
+        return brief.pots().stream()
+                .filter(pot -> !pot.sides().isEmpty())
+                .flatMap(pot -> pot.sides().stream()
+                        .map(side -> sides.side(side.id()))
+                        .filter(side -> lossW(pot, side.floor().value())
+                                >= pot.heatOrUsual().effectiveW())
+                        .map(side -> side.side()))
+                .collect(Collectors.toSet());
+    }
+
+    private static double lossW(Pot pot, double celsius) {
+        return HeatUp.DRY_LOSS_W_PER_M2_K * pot.outsideM2() * (celsius - HeatUp.ROOM_C);
+    }
+}

@@ -1,0 +1,110 @@
+package org.livelyladle.core.safety;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Need;
+import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.catalogue.Broth;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Cut;
+
+/** What the broths alone allow: which sides a guest could eat from, and which cuts would spoil a side for whom. */
+public final class SideAccess {
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final Map<String, Pot> pots = new HashMap<>();
+    private final Map<String, Broth> broths = new HashMap<>();
+    private final Map<String, Content> contents = new HashMap<>();
+    private final Map<String, Content> cuts = new HashMap<>();
+
+    public SideAccess(Brief brief, Catalogue catalogue) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        for (Pot pot : brief.pots()) {
+            for (Side side : pot.sides()) {
+                Broth broth = catalogue.broth(side.broth());
+                pots.put(side.id(), pot);
+                broths.put(side.id(), broth);
+                contents.put(side.id(), Content.of(broth, catalogue));
+            }
+        }
+    }
+
+    /** What keeps a guest from a side. */
+    public enum Barrier {
+        REACH,
+        /** Its broth holds what the guest keeps away from. */
+        BROTH,
+        /** A neighbouring side of the pot does, and splashes. */
+        SPLASH,
+        HEAT,
+        /** What others cook in it. */
+        OTHERS_FOOD
+    }
+
+    /**
+     * A guest who cannot eat from a side.
+     *
+     * @param reason the same for reading
+     */
+    public record Closed(String guest, Barrier barrier, String reason) {
+        /** Closed by what is to be cooked in it. */
+        public static Closed byOthersFood(Guest guest) {
+            return new Closed(guest.id(), Barrier.OTHERS_FOOD, "what others cook in it");
+        }
+    }
+
+    /** Why a guest cannot eat from a side whatever goes in; empty when the guest could. */
+    public Optional<Closed> closed(Guest guest, Side side) {
+        Pot pot = pots.get(side.id());
+        if (!pot.isReachedBy(guest.id())) {
+            return closed(guest, Barrier.REACH, "out of reach");
+        }
+        List<Need> contact = Needs.brokenByContact(guest, contents.get(side.id()));
+        if (!contact.isEmpty()) {
+            return closed(guest, Barrier.BROTH, "its broth: " + Needs.labels(contact));
+        }
+        if (!brief.decisions().acceptsSplash(guest.id(), pot.id())) {
+            List<Need> splash = new ArrayList<>();
+            pot.sides().forEach(other -> splash.addAll(Needs.brokenBySplash(guest, contents.get(other.id()))));
+            if (!splash.isEmpty()) {
+                return closed(guest, Barrier.SPLASH, "splashes from the next side: " + Needs.labels(splash));
+            }
+        }
+        if (broths.get(side.id()).heat().compareTo(guest.heat()) > 0) {
+            return closed(guest, Barrier.HEAT, "too hot");
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Closed> closed(Guest guest, Barrier barrier, String reason) {
+        return Optional.of(new Closed(guest.id(), barrier, reason));
+    }
+
+    /** Whether a cut in {@code side} would close {@code promised} to the guest. */
+    public boolean spoils(Cut cut, Side side, Guest guest, Side promised) {
+        Content content = content(cut);
+        if (side.id().equals(promised.id())) {
+            return !Needs.brokenByContact(guest, content).isEmpty();
+        }
+        Pot pot = pots.get(promised.id());
+        return pots.get(side.id()) == pot
+                && !brief.decisions().acceptsSplash(guest.id(), pot.id())
+                && !Needs.brokenBySplash(guest, content).isEmpty();
+    }
+
+    /** True for guests for whom it matters what goes into a side. */
+    public boolean isSpoiledForBy(Guest guest, Cut cut) {
+        return !Needs.brokenByContact(guest, content(cut)).isEmpty();
+    }
+
+    private Content content(Cut cut) {
+        return cuts.computeIfAbsent(cut.id(), id -> Content.of(cut, catalogue));
+    }
+}

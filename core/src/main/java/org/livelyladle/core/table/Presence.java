@@ -1,0 +1,32 @@
+package org.livelyladle.core.table;
+
+import java.util.List;
+import org.livelyladle.core.brief.Guest;
+
+/**
+ * When somebody, or all of some, are at the table.
+ *
+ * @param from [s from sitting down]
+ * @param until not before {@code from} unless they never meet [s]
+ */
+record Presence(int from, int until) {
+
+    static Presence of(Guest guest, int mealSeconds) {
+        return new Presence(guest.arrivesAfterMinutes() * 60, guest.leavesWithin(mealSeconds / 60) * 60);
+    }
+
+    /** When all of them are there at once. */
+    static Presence common(List<Demand> demands, int mealSeconds) {
+        return demands.stream()
+                .map(demand -> of(demand.guest(), mealSeconds))
+                .reduce(new Presence(0, mealSeconds), Presence::and);
+    }
+
+    private Presence and(Presence other) {
+        return new Presence(Math.max(from, other.from), Math.min(until, other.until));
+    }
+
+    boolean includes(double second) {
+        return from <= second && second <= until;
+    }
+}

@@ -1,0 +1,130 @@
+package org.livelyladle.core.table;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.catalogue.Cut;
+
+/**
+ * Finds places for what fits nowhere in the side it was meant for: in every side open to its eaters, first in drops as
+ * usual, then piece by piece. What is left then really has no room.
+ */
+final class Rescue {
+    private final List<Side> sides;
+    private final SideAllocator.Allocation allocation;
+    private final Batcher batcher;
+    /** By cut, then guest. */
+    private final Map<String, Map<String, Demand>> left = new TreeMap<>();
+    /** Batches there are of a cut in a side. */
+    private final Map<String, Integer> numbers = new HashMap<>();
+
+    Rescue(List<Side> sides, SideAllocator.Allocation allocation, Batcher batcher) {
+        this.sides = sides;
+        this.allocation = allocation;
+        this.batcher = batcher;
+    }
+
+    /** Makes their numbers known, so that none is given twice. */
+    List<Batch> number(List<Batch> batches) {
+        batches.forEach(batch -> numbers.merge(key(batch.cut(), batch.homeSide()), batch.number(), Math::max));
+        return batches;
+    }
+
+    void take(Batch batch, Brief brief) {
+        batch.servings()
+                .forEach(serving -> take(new Demand(
+                        brief.guest(serving.guest()).orElseThrow(), batch.cut(), serving.pieces(), serving.grams())));
+    }
+
+    void take(Demand demand) {
+        left.computeIfAbsent(demand.cut().id(), cut -> new TreeMap<>())
+                .merge(demand.guest().id(), demand, Demand::and);
+    }
+
+    List<Demand> left() {
+        return left.values().stream()
+                .flatMap(byGuest -> byGuest.values().stream())
+                .toList();
+    }
+
+    void place(Sequencer sequencer) {
+        Set<String> full = new HashSet<>();
+        List<Map<String, Demand>> all = List.copyOf(left.values());
+        left.clear();
+        for (Map<String, Demand> byGuest : all) {
+            List<Demand> open = List.copyOf(byGuest.values());
+            for (int s = 0; s < sides.size() && !open.isEmpty(); s++) {
+                open = place(open, sides.get(s), sequencer, full);
+            }
+            open.forEach(this::take);
+        }
+    }
+
+    /** @return what found no place in this side */
+    private List<Demand> place(List<Demand> demands, Side side, Sequencer sequencer, Set<String> full) {
+        Cut cut = demands.get(0).cut();
+        List<Demand> eaters = demands.stream()
+                .filter(demand -> allocation.mayHold(cut, side) && allocation.mayEatFrom(demand.guest(), side))
+                .filter(demand -> batcher.canMeet(cut, side, List.of(demand), 1))
+                .toList();
+        List<Demand> rest = new ArrayList<>(demands);
+        rest.removeAll(eaters);
+        for (Batch batch : number(batcher.split(cut, side, eaters, next(cut, side)))) {
+            if (!sequencer.add(batch)) {
+                batch.servings().forEach(serving -> {
+                    Demand whole = eaters.stream()
+                            .filter(demand -> demand.guest().id().equals(serving.guest()))
+                            .findFirst()
+                            .orElseThrow();
+                    Demand own = new Demand(whole.guest(), cut, serving.pieces(), serving.grams());
+                    crumbs(own, side, sequencer, full).ifPresent(rest::add);
+                });
+            }
+        }
+        return merged(rest);
+    }
+
+    /** All at once if it can be, else bit by bit; what is left of it. */
+    private Optional<Demand> crumbs(Demand demand, Side side, Sequencer sequencer, Set<String> full) {
+        Cut cut = demand.cut();
+        String kind = key(cut, side)
+                + (cut.byHand() ? " " + demand.guest().id() : "")
+                + " " + demand.guest().arrivesAfterMinutes()
+                + " " + demand.guest().leavesAfterMinutes();
+        if (full.contains(kind)) {
+            return Optional.of(demand);
+        }
+        int pieces = demand.pieces();
+        double grams = demand.grams();
+        for (Batch crumb : number(batcher.crumble(cut, side, demand, next(cut, side)))) {
+            if (!sequencer.add(crumb)) {
+                full.add(kind);
+                return Optional.of(new Demand(demand.guest(), cut, pieces, grams));
+            }
+            pieces -= crumb.servings().get(0).pieces();
+            grams -= crumb.grams();
+        }
+        return Optional.empty();
+    }
+
+    private int next(Cut cut, Side side) {
+        return numbers.getOrDefault(key(cut, side), 0) + 1;
+    }
+
+    private static String key(Cut cut, Side side) {
+        return cut.id() + "@" + side.id();
+    }
+
+    private static List<Demand> merged(List<Demand> demands) {
+        Map<String, Demand> byGuest = new TreeMap<>();
+        demands.forEach(demand -> byGuest.merge(demand.guest().id(), demand, Demand::and));
+        return List.copyOf(byGuest.values());
+    }
+}

@@ -1,0 +1,209 @@
+package org.livelyladle.core.cooking;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.livelyladle.core.catalogue.Cut;
+
+/**
+ * Heating of a body cut into cells, in as many dimensions as it has: explicit finite volumes on enthalpy, the coldest
+ * cell decides. Half balls in spherical cells, short cylinders in rings, bricks in boxes; one symmetric part of each. It
+ * shares no code with what it judges, and its constants stand here again on purpose.
+ */
+final class ReferenceGrid {
+    private static final double RHO = 1050;
+    private static final double C = 3500;
+    private static final double K = 0.48;
+    private static final double C_ICE = 2000;
+    private static final double K_ICE = 1.4;
+    private static final double MELTING = 334_000 * 0.75;
+    private static final double FREEZES_C = -1.5;
+
+    private final List<Double> volumes = new ArrayList<>();
+    /** From, to, area, distances of both middles from the face. */
+    private final List<double[]> inner = new ArrayList<>();
+    /** Cell, area, distance of its middle from the face. */
+    private final List<double[]> outer = new ArrayList<>();
+
+    static ReferenceGrid of(Cut cut, double scale) {
+        double[] mm = cut.dimensionsMm().stream().mapToDouble(d -> d * scale / 1000).toArray();
+        return switch (cut.shape()) {
+            case HEMISPHERE -> halfBall(mm[0] / 2, 12, 9);
+            case SPHERE -> halfBall(mm[0] / 2, 24, 1).sealed();
+            case SHORT_CYLINDER -> rings(mm[0] / 2, mm[1] / 2, 12);
+            case CYLINDER -> rings(mm[0] / 2, 1, 24).sealed();
+            case BRICK -> boxes(mm, 9);
+            default -> boxes(new double[] {mm[0], 1, 1}, 24);
+        };
+    }
+
+    private int cell(double volume) {
+        volumes.add(volume);
+        return volumes.size() - 1;
+    }
+
+    /** Without what would cool it on faces that only symmetry made. */
+    private ReferenceGrid sealed() {
+        outer.removeIf(face -> face[3] > 0);
+        return this;
+    }
+
+    private static ReferenceGrid halfBall(double radius, int shells, int cones) {
+        ReferenceGrid grid = new ReferenceGrid();
+        double dr = radius / shells;
+        double dAngle = Math.PI / 2 / cones;
+        for (int a = 0; a < shells; a++) {
+            double in = a * dr;
+            double out = in + dr;
+            for (int b = 0; b < cones; b++) {
+                double cap = Math.cos(b * dAngle) - Math.cos((b + 1) * dAngle);
+                int here = grid.cell((cube(out) - cube(in)) / 3 * cap);
+                if (a > 0) {
+                    grid.inner.add(new double[] {here - cones, here, in * in * cap, dr / 2, dr / 2});
+                }
+                if (a == shells - 1) {
+                    grid.outer.add(new double[] {here, out * out * cap, dr / 2, 0});
+                }
+                double side = (out * out - in * in) / 2 * Math.sin((b + 1) * dAngle);
+                double half = (in + out) / 2 * dAngle / 2;
+                if (b < cones - 1) {
+                    grid.inner.add(new double[] {here, here + 1, side, half, half});
+                } else {
+                    grid.outer.add(new double[] {here, side, half, 1});
+                }
+            }
+        }
+        return grid;
+    }
+
+    private static double cube(double x) {
+        return x * x * x;
+    }
+
+    private static ReferenceGrid rings(double radius, double halfHeight, int n) {
+        ReferenceGrid grid = new ReferenceGrid();
+        int layers = halfHeight == 1 ? 1 : n;
+        double dr = radius / n;
+        double dz = halfHeight / layers;
+        for (int a = 0; a < n; a++) {
+            double ring = (2 * a + 1) * dr * dr / 2;
+            for (int b = 0; b < layers; b++) {
+                int here = grid.cell(ring * dz);
+                if (a > 0) {
+                    grid.inner.add(new double[] {here - layers, here, a * dr * dz, dr / 2, dr / 2});
+                }
+                if (a == n - 1) {
+                    grid.outer.add(new double[] {here, radius * dz, dr / 2, 0});
+                }
+                if (b > 0) {
+                    grid.inner.add(new double[] {here - 1, here, ring, dz / 2, dz / 2});
+                }
+                if (b == layers - 1) {
+                    grid.outer.add(new double[] {here, ring, dz / 2, 1});
+                }
+            }
+        }
+        return grid;
+    }
+
+    /** An eighth of a brick; an edge of a metre stands for one that goes on for ever. */
+    private static ReferenceGrid boxes(double[] edges, int n) {
+        ReferenceGrid grid = new ReferenceGrid();
+        int[] cells = new int[3];
+        double[] d = new double[3];
+        for (int axis = 0; axis < 3; axis++) {
+            cells[axis] = edges[axis] == 1 ? 1 : n;
+            d[axis] = edges[axis] / 2 / cells[axis];
+        }
+        int[] step = {cells[1] * cells[2], cells[2], 1};
+        for (int x = 0; x < cells[0]; x++) {
+            for (int y = 0; y < cells[1]; y++) {
+                for (int z = 0; z < cells[2]; z++) {
+                    int here = grid.cell(d[0] * d[1] * d[2]);
+                    int[] at = {x, y, z};
+                    for (int axis = 0; axis < 3; axis++) {
+                        double area = d[0] * d[1] * d[2] / d[axis];
+                        if (at[axis] > 0) {
+                            grid.inner.add(new double[] {here - step[axis], here, area, d[axis] / 2, d[axis] / 2});
+                        }
+                        if (at[axis] == cells[axis] - 1 && edges[axis] != 1) {
+                            grid.outer.add(new double[] {here, area, d[axis] / 2, 0});
+                        }
+                    }
+                }
+            }
+        }
+        return grid;
+    }
+
+    /** When the coldest cell reaches a temperature [s]. */
+    double seconds(double startC, double brothC, double surface, double targetC) {
+        int n = volumes.size();
+        double[] volume = volumes.stream().mapToDouble(v -> v).toArray();
+        double[] heat = new double[n];
+        double[] celsius = new double[n];
+        double[] k = new double[n];
+        boolean frozen = startC < FREEZES_C;
+        java.util.Arrays.fill(heat, enthalpy(startC));
+        double step = step(volume, frozen ? K_ICE : K, frozen ? C_ICE : C, surface);
+        double[] gain = new double[n];
+        double before = startC;
+        for (long i = 1; ; i++) {
+            for (int cell = 0; cell < n; cell++) {
+                celsius[cell] = temperature(heat[cell]);
+                k[cell] = conductivity(heat[cell]);
+                gain[cell] = 0;
+            }
+            for (double[] face : inner) {
+                int a = (int) face[0];
+                int b = (int) face[1];
+                double flow = face[2] / (face[3] / k[a] + face[4] / k[b]) * (celsius[b] - celsius[a]);
+                gain[a] += flow;
+                gain[b] -= flow;
+            }
+            for (double[] face : outer) {
+                int a = (int) face[0];
+                gain[a] += face[1] / (1 / surface + face[2] / k[a]) * (brothC - celsius[a]);
+            }
+            double coldest = Double.MAX_VALUE;
+            for (int cell = 0; cell < n; cell++) {
+                heat[cell] += gain[cell] * step / (RHO * volume[cell]);
+                coldest = Math.min(coldest, temperature(heat[cell]));
+            }
+            if (coldest >= targetC) {
+                return (i - (coldest - targetC) / (coldest - before)) * step;
+            }
+            before = coldest;
+        }
+    }
+
+    private double step(double[] volume, double k, double c, double surface) {
+        double[] out = new double[volume.length];
+        for (double[] face : inner) {
+            out[(int) face[0]] += face[2] * k / (face[3] + face[4]);
+            out[(int) face[1]] += face[2] * k / (face[3] + face[4]);
+        }
+        for (double[] face : outer) {
+            out[(int) face[0]] += face[1] / (1 / surface + face[2] / k);
+        }
+        double step = Double.MAX_VALUE;
+        for (int cell = 0; cell < volume.length; cell++) {
+            step = Math.min(step, RHO * c * volume[cell] / out[cell]);
+        }
+        return 0.9 * step;
+    }
+
+    private static double enthalpy(double celsius) {
+        return celsius < FREEZES_C ? (celsius - FREEZES_C) * C_ICE : MELTING + (celsius - FREEZES_C) * C;
+    }
+
+    private static double temperature(double enthalpy) {
+        return enthalpy < 0
+                ? FREEZES_C + enthalpy / C_ICE
+                : FREEZES_C + Math.max(0, enthalpy - MELTING) / C;
+    }
+
+    private static double conductivity(double enthalpy) {
+        double thawed = Math.min(1, Math.max(0, enthalpy / MELTING));
+        return K_ICE + thawed * (K - K_ICE);
+    }
+}
