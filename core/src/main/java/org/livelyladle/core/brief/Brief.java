@@ -14,6 +14,8 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.measure.UnitSystem;
 
 /**
@@ -73,6 +75,7 @@ public record Brief(
     public static final String FORMAT = "lively-ladle/party";
     public static final int VERSION = 1;
     public static final int MOST_GUESTS = 60;
+    public static final int MOST_POTS = 12;
     public static final int MOST_SIDES = 24;
     private static final Pattern CURRENCY = Pattern.compile("[A-Z]{3}");
 
@@ -98,7 +101,7 @@ public record Brief(
         Check.range(wasteCentsPerKg, "wasteCentsPerKg", 0, 10_000);
         Check.range(bufferMinutes, "bufferMinutes", 0, 120);
         guests = Check.distinct(guests, "guests", MOST_GUESTS, Guest::id);
-        pots = Check.distinct(pots, "pots", 12, Pot::id);
+        pots = Check.distinct(pots, "pots", MOST_POTS, Pot::id);
         Check.distinct(sidesOf(pots), "pots.sides", MOST_SIDES, Side::id);
         menu = Check.distinct(menu, "menu", 150, MenuItem::cut);
         sauces = Check.distinct(sauces, "sauces", 20, SauceChoice::sauce);

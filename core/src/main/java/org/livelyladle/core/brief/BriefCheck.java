@@ -9,6 +9,8 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /** Whether a brief fits a catalogue and its own references: the first thing that does not is refused by its path. */
 public final class BriefCheck {

@@ -7,6 +7,8 @@ import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Skill;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /**
  * A pair of hands in the kitchen.

@@ -1,6 +1,8 @@
 package org.livelyladle.core.brief;
 
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /**
  * What a shop gives on top of its prices. It is used only where the real cost falls.

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /** What the host decided by hand. A hard rule beats a pin; the beaten pin stays and the plan says why. */
 public record Decisions(

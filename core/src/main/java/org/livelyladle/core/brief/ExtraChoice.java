@@ -1,6 +1,7 @@
 package org.livelyladle.core.brief;
 
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Check;
 
 /**
  * Something that stands beside the pots: a drink, a starter, herbs, wraps or pickles.

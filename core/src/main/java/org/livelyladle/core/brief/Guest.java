@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.check.Check;
 
 /**
  * Somebody who comes to eat.

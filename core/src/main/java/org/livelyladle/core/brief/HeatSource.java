@@ -1,6 +1,7 @@
 package org.livelyladle.core.brief;
 
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Check;
 
 /**
  * What heats a pot at the table.

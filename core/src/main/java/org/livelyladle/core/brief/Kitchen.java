@@ -3,6 +3,7 @@ package org.livelyladle.core.brief;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Station;
+import org.livelyladle.core.check.Check;
 
 /**
  * What the house has besides pots. What is left out is as usual.

@@ -1,6 +1,7 @@
 package org.livelyladle.core.brief;
 
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Check;
 
 /**
  * A cut that is on the menu.

@@ -1,5 +1,7 @@
 package org.livelyladle.core.brief;
 
+import org.livelyladle.core.check.Check;
+
 /** One thing a guest keeps away from, and how strictly. */
 public record Need(NeedKind kind, Strength strength) {
     public Need {

@@ -1,6 +1,8 @@
 package org.livelyladle.core.brief;
 
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /**
  * What a shop asks for an ingredient: a pack (grams and price) or loose goods (step and price per kilogram).

@@ -8,6 +8,8 @@ import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.catalogue.Station;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.measure.Mark;
 
 /**

@@ -21,6 +21,8 @@ import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.catalogue.StartState;
 import org.livelyladle.core.catalogue.Times;
 import org.livelyladle.core.catalogue.Trait;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.measure.Mark;
 
 /**
@@ -59,8 +61,8 @@ public record OwnIngredient(
         if (cut != null && category == Category.LARDER) {
             throw new InvalidInputException("cut", cut.name(), "no cut for larder goods, which are not served");
         }
-        allergens = allergens == null ? null : Set.copyOf(allergens);
-        traits = traits == null ? null : Set.copyOf(traits);
+        allergens = allergens == null ? null : Check.ordered(allergens, Allergen.class);
+        traits = traits == null ? null : Check.ordered(traits, Trait.class);
     }
 
     /**

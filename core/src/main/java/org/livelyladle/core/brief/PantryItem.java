@@ -1,5 +1,7 @@
 package org.livelyladle.core.brief;
 
+import org.livelyladle.core.check.Check;
+
 /** What is already at home. */
 public record PantryItem(String ingredient, double grams) {
     public PantryItem {

@@ -3,6 +3,7 @@ package org.livelyladle.core.brief;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Check;
 
 /**
  * A pot on the table, split into equal sides.

@@ -3,6 +3,7 @@ package org.livelyladle.core.brief;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Check;
 
 /**
  * Prices as they were on a day.

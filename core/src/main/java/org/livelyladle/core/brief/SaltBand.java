@@ -1,5 +1,8 @@
 package org.livelyladle.core.brief;
 
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
+
 /** Salt the host wants in the broths, by weight of broth [g per 100 g]. */
 public record SaltBand(double lowPercent, double highPercent) {
     /** From memory. */

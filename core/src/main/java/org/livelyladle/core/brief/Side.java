@@ -2,6 +2,7 @@ package org.livelyladle.core.brief;
 
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Check;
 
 /**
  * One compartment of a pot with its broth.

@@ -2,8 +2,8 @@ package org.livelyladle.core.broths;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.livelyladle.core.brief.Check;
-import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /**
  * A side over an evening, with what leaves it at even rates and what is poured in.

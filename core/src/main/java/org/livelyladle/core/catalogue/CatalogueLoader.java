@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import org.livelyladle.core.check.Check;
 import org.jspecify.annotations.Nullable;
 
 /** Reads and checks the catalogue files; the first thing wrong ends the reading with its place and what is accepted. */
@@ -62,8 +63,8 @@ final class CatalogueLoader {
                 row.text("name"),
                 category,
                 row.oneOf("origin", Origin.class),
-                Set.copyOf(row.someOf("allergens", Allergen.class)),
-                Set.copyOf(row.someOf("traits", Trait.class)),
+                Check.ordered(row.someOf("allergens", Allergen.class), Allergen.class),
+                Check.ordered(row.someOf("traits", Trait.class), Trait.class),
                 row.oneOf("aisle", Aisle.class),
                 row.number("edibleShare", 0.05, 4),
                 row.number("densityGPerMl", 0.1, 3),

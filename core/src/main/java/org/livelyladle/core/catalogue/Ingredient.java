@@ -1,8 +1,7 @@
 package org.livelyladle.core.catalogue;
 
-import java.util.Collection;
-import java.util.EnumSet;
 import java.util.Set;
+import org.livelyladle.core.check.Check;
 import org.livelyladle.core.measure.Mark;
 
 /**
@@ -28,13 +27,7 @@ public record Ingredient(
         String remark) {
 
     public Ingredient {
-        allergens = ordered(allergens, Allergen.class);
-        traits = ordered(traits, Trait.class);
-    }
-
-    private static <E extends Enum<E>> Set<E> ordered(Collection<E> values, Class<E> type) {
-        EnumSet<E> set = EnumSet.noneOf(type);
-        set.addAll(values);
-        return java.util.Collections.unmodifiableSet(set);
+        allergens = Check.ordered(allergens, Allergen.class);
+        traits = Check.ordered(traits, Trait.class);
     }
 }

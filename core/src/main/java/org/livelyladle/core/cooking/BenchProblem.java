@@ -2,12 +2,12 @@ package org.livelyladle.core.cooking;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.livelyladle.core.brief.Check;
-import org.livelyladle.core.brief.InvalidInputException;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Governed;
 import org.livelyladle.core.catalogue.Shape;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /**
  * A cut of the catalogue in broth of one temperature.

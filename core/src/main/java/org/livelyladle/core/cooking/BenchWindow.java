@@ -53,7 +53,7 @@ public record BenchWindow(
     public record Point(double second, @Nullable Double centreC, double spent) {}
 
     /**
-     * @throws org.livelyladle.core.brief.UnsolvableException when a core is never reached
+     * @throws org.livelyladle.core.check.UnsolvableException when a core is never reached
      */
     public static BenchWindow of(BenchProblem problem, Catalogue catalogue, WindowModel model) {
         Piece piece = problem.piece(catalogue);

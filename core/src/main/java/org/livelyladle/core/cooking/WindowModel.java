@@ -2,10 +2,10 @@ package org.livelyladle.core.cooking;
 
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import org.livelyladle.core.brief.UnsolvableException;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.Times;
+import org.livelyladle.core.check.UnsolvableException;
 import org.livelyladle.core.heat.Simmer;
 
 /**
@@ -101,7 +101,7 @@ public final class WindowModel {
     /**
      * What is safe is safe: nothing less will do, and where the broth cannot make it so it never is.
      *
-     * @throws org.livelyladle.core.brief.UnsolvableException when the broth is no hotter than the core must be
+     * @throws org.livelyladle.core.check.UnsolvableException when the broth is no hotter than the core must be
      */
     private static double toSafe(Piece piece, double brothC, double surface, double coreC) {
         return piece.folded().in(brothC, surface).secondsTo(coreC);

@@ -28,6 +28,9 @@ final class LeftOverPlanner {
     /** Ice water stirred now and then round a pot [W/m2K]; memory. */
     private static final double ICE_BATH_W_PER_M2_K = 100;
 
+    /** Less than this is poured away [ml]; memory. */
+    private static final double WORTH_KEEPING_ML = 50;
+
     private static final double KG_PER_M3 = 1000;
     private static final double ML_PER_M3 = 1e6;
     private static final String RICE = "rice";
@@ -54,7 +57,9 @@ final class LeftOverPlanner {
         List<LeftOver> all = new ArrayList<>();
         for (PotEvening evening : pots) {
             for (SideEvening side : evening.sides()) {
-                all.add(broth(brief.potOf(side.side()), side));
+                if (side.endLevel().value() >= WORTH_KEEPING_ML) {
+                    all.add(broth(brief.potOf(side.side()), side));
+                }
             }
         }
         if (brief.menu().stream()

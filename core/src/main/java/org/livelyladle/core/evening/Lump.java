@@ -23,9 +23,13 @@ final class Lump {
         return food == other;
     }
 
-    /** Heat taken from broth so warm in a second [J]. */
-    double take(double brothC) {
-        double flow = wPerK * (brothC - LEAN.temperature(enthalpy));
+    /**
+     * Heat taken from broth so warm in a second, no more than makes the broth as cool as the food [J].
+     *
+     * @param brothJPerK heat capacity of the broth and what has its temperature [J/K]
+     */
+    double take(double brothC, double brothJPerK) {
+        double flow = Math.min(wPerK, brothJPerK) * (brothC - LEAN.temperature(enthalpy));
         enthalpy += flow * 1000 / food.loadG();
         return flow;
     }

@@ -68,7 +68,7 @@ final class PotRun {
     private void control() {
         boolean wanted = false;
         for (SideRun side : sides) {
-            wanted |= full ? side.hasNotRecovered() : side.hasLostItsSimmer();
+            wanted |= side.drySecond().isEmpty() && (full ? side.hasNotRecovered() : side.hasLostItsSimmer());
         }
         full = wanted;
     }

@@ -12,7 +12,7 @@ import org.livelyladle.core.measure.KitchenText;
 
 /** What would go wrong in the pots, with the minute and the remedy. */
 final class ProblemFinder {
-    /** A side this empty counts as dry [1]; memory. */
+    /** A side this empty is told to run dry [1]; memory. */
     private static final double DRY_SHARE = 0.2;
 
     private final Brief brief;
@@ -35,15 +35,13 @@ final class ProblemFinder {
 
     private void look(Pot pot, SideRun side) {
         String name = side.plan.brothName();
-        for (int minute = 0; minute < side.minutes.size(); minute++) {
-            if (side.minutes.get(minute).ml() < DRY_SHARE * side.plan.fill().value()) {
-                add(
-                        Kind.DRY,
-                        side.plan.side(),
-                        name + " runs dry at minute " + minute + ".",
-                        "Fill " + pot.name() + " more, or put less into it.");
-                break;
-            }
+        int dry = dryMinute(side);
+        if (dry < side.minutes.size()) {
+            add(
+                    Kind.DRY,
+                    side.plan.side(),
+                    name + " runs dry at minute " + dry + ".",
+                    "Fill " + pot.name() + " more, or put less into it.");
         }
         if (side.overBrimSecond() != Integer.MIN_VALUE) {
             add(
@@ -60,6 +58,16 @@ final class ProblemFinder {
                             + ", below its floor of " + side.plan.floor().text() + ".",
                     "Put in less at a time, or take a stronger heat.");
         }
+    }
+
+    /** The first minute at which it has all but run out; beyond the last when it never has. */
+    private static int dryMinute(SideRun side) {
+        int minute = 0;
+        while (minute < side.minutes.size()
+                && side.minutes.get(minute).ml() >= DRY_SHARE * side.plan.fill().value()) {
+            minute++;
+        }
+        return minute;
     }
 
     private static String when(int second) {

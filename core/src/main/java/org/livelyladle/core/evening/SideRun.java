@@ -6,6 +6,7 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.evening.SideEvening.Dip;
 import org.livelyladle.core.evening.SideEvening.Dose.Kind;
@@ -17,6 +18,9 @@ import org.livelyladle.core.heat.StirredSide;
 
 /** One side carried through the evening second by second, with what has come and gone. */
 final class SideRun {
+    /** A side this empty counts as dry and is followed no further [1]; memory. */
+    static final double DRY_SHARE = 0.05;
+
     /** Kettle and reserve pan stand hot, not boiling, by the time they are poured [°C]; memory. */
     private static final double POURED_C = 90;
 
@@ -75,6 +79,9 @@ final class SideRun {
     private float[] history = {};
     private int firstSecond;
     private int overBrimSecond = Integer.MIN_VALUE;
+    /** From when it is dry [s]; nobody knows what happens in a dry pot, so nothing is told of it after. */
+    private OptionalInt drySecond = OptionalInt.empty();
+
     private boolean coveredDrop;
 
     SideRun(
@@ -118,11 +125,20 @@ final class SideRun {
 
     /** One second: what comes out, what goes in, soup, heat, and at each minute a dose where one is wanted. */
     void second(int second, double watts, double openM2, double mostVapourW, boolean mayPour) {
+        if (drySecond.isPresent()) {
+            standDry(second);
+            return;
+        }
         takeOut(second);
+        if (broth.brothG() < DRY_SHARE * plan.fill().value()) {
+            drySecond = OptionalInt.of(second);
+            standDry(second);
+            return;
+        }
         putIn(second);
         flows.evaporated += broth.second(watts, openM2, mostVapourW);
         for (Lump lump : lumps) {
-            broth.draw(lump.take(broth.celsius()));
+            broth.draw(lump.take(broth.celsius(), broth.capacityJPerK()));
         }
         if (second >= 0 && second < soup.length) {
             flows.ladled += leave(soup[second]);
@@ -137,12 +153,19 @@ final class SideRun {
         }
     }
 
+    /** What was in it when it ran dry, minute by minute to the finish. */
+    private void standDry(int second) {
+        if (second >= 0 && second % MINUTE == 0) {
+            minutes.add(new Minute(broth.brothG(), foodMl(), percent(), coolestOfMinute));
+        }
+    }
+
     private void putIn(int second) {
         while (next < foods.size() && foods.get(next).putIn() == second) {
             Food food = foods.get(next++);
             inside.add(food);
             if (food.isThin()) {
-                broth.draw(food.meltingJ());
+                broth.melt(food.meltingJ());
                 broth.mixFood(food.joulePerK(), food.startC());
             } else {
                 lumps.add(new Lump(food));
@@ -210,8 +233,8 @@ final class SideRun {
     }
 
     /**
-     * Whether raw food is in it while it stands under its floor: its time to safe is told for the floor, so it would not
-     * be safe then.
+     * Whether raw food is in it while it stands under its floor, or dry: its time to safe is told for the floor, so it
+     * would not be safe then.
      */
     boolean isTooCoolForRawFood() {
         for (Food food : foods) {
@@ -219,7 +242,7 @@ final class SideRun {
                 int from = Math.max(0, food.putIn() - firstSecond);
                 int to = Math.min(history.length, food.takeOut() - firstSecond);
                 for (int i = from; i < to; i++) {
-                    if (history[i] < simmer.floorC()) {
+                    if (history[i] < simmer.floorC() || i + firstSecond >= drySecond.orElse(Integer.MAX_VALUE)) {
                         return true;
                     }
                 }
@@ -310,6 +333,10 @@ final class SideRun {
 
     int lowestSecond() {
         return lowestSecond;
+    }
+
+    OptionalInt drySecond() {
+        return drySecond;
     }
 
     /** When broth and food first stand over the brim [s]; the least integer when they never do. */

@@ -95,7 +95,7 @@ public final class ExtrasPlanner {
         Content content = Content.of(catalogue.ingredient(extra.ingredient()));
         List<Need> broken = Needs.brokenByEating(guest, content);
         if (!broken.isEmpty()) {
-            return Needs.labels(broken);
+            return Needs.labels(broken, content);
         }
         if (extra.adultsOnly() && guest.isSmallChild()) {
             return "not for children";

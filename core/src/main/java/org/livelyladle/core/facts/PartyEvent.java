@@ -3,8 +3,8 @@ package org.livelyladle.core.facts;
 import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.livelyladle.core.brief.Check;
-import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /**
  * Something that happened, under an id made by the device that saw it, so that sending it twice does no harm.

@@ -1,6 +1,6 @@
 package org.livelyladle.core.heat;
 
-import org.livelyladle.core.brief.Check;
+import org.livelyladle.core.check.Check;
 
 /**
  * Where salted water boils at an altitude: pressure of the ISO 2533 standard atmosphere, saturation temperature of

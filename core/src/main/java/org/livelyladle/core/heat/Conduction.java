@@ -2,7 +2,7 @@ package org.livelyladle.core.heat;
 
 import java.util.List;
 import org.hipparchus.analysis.solvers.BrentSolver;
-import org.livelyladle.core.brief.UnsolvableException;
+import org.livelyladle.core.check.UnsolvableException;
 
 /**
  * The heating of one piece in broth of constant temperature, at its centre and on the mean: the exact series from

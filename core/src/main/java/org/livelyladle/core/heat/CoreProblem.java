@@ -1,8 +1,8 @@
 package org.livelyladle.core.heat;
 
 import java.util.List;
-import org.livelyladle.core.brief.Check;
-import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /**
  * A piece of food put into broth of constant temperature.

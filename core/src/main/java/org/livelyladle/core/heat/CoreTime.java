@@ -1,6 +1,6 @@
 package org.livelyladle.core.heat;
 
-import org.livelyladle.core.brief.UnsolvableException;
+import org.livelyladle.core.check.UnsolvableException;
 
 /**
  * When the centre of a piece reaches a temperature.

@@ -1,6 +1,6 @@
 package org.livelyladle.core.heat;
 
-import org.livelyladle.core.brief.Check;
+import org.livelyladle.core.check.Check;
 
 /**
  * Thermal properties of a food.

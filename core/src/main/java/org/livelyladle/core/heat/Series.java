@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.analysis.solvers.AllowedSolution;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
-import org.livelyladle.core.brief.UnsolvableException;
+import org.livelyladle.core.check.UnsolvableException;
 
 /**
  * The exact solution for constant properties and a constant broth: one body, or the product of the bodies whose

@@ -3,7 +3,7 @@ package org.livelyladle.core.heat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import org.livelyladle.core.brief.UnsolvableException;
+import org.livelyladle.core.check.UnsolvableException;
 
 /**
  * Temperature of a side second by second, as {@link StirredSide} heats; its free surface is that of broth

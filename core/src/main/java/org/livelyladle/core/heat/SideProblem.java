@@ -2,8 +2,8 @@ package org.livelyladle.core.heat;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.livelyladle.core.brief.Check;
-import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /**
  * A side of broth on its heat, and what is dropped into it.

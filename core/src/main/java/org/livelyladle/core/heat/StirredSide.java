@@ -59,7 +59,7 @@ public final class StirredSide {
 
     /** Food that takes the broth's temperature at once and stays in it. */
     public void mixFood(double joulePerK, double startC) {
-        celsius = (capacity() * celsius + joulePerK * startC) / (capacity() + joulePerK);
+        celsius = (capacityJPerK() * celsius + joulePerK * startC) / (capacityJPerK() + joulePerK);
         foodJPerK += joulePerK;
     }
 
@@ -71,7 +71,7 @@ public final class StirredSide {
     /** Liquid poured in. */
     public void pour(double grams, double startC) {
         double own = grams / G_PER_KG * specificHeatJPerKgK;
-        celsius = (capacity() * celsius + own * startC) / (capacity() + own);
+        celsius = (capacityJPerK() * celsius + own * startC) / (capacityJPerK() + own);
         brothG += grams;
     }
 
@@ -82,9 +82,14 @@ public final class StirredSide {
         return taken;
     }
 
+    /** Heat drawn by melting ice: the broth gets no colder than that by it [J]. */
+    public void melt(double joules) {
+        celsius = Math.max(Math.min(celsius, 0), celsius - joules / capacityJPerK());
+    }
+
     /** Heat drawn by food that warms more slowly than the broth mixes [J]. */
     public void draw(double joules) {
-        celsius -= joules / capacity();
+        celsius -= joules / capacityJPerK();
     }
 
     /**
@@ -109,13 +114,14 @@ public final class StirredSide {
         return takeOut(evaporated);
     }
 
-    private double capacity() {
+    /** Heat capacity of the broth and all that has its temperature [J/K]. */
+    public double capacityJPerK() {
         return brothG / G_PER_KG * specificHeatJPerKgK + foodJPerK;
     }
 
     /** Warms or cools for a second under a power [W]; what is left of the second once it boils [s]. */
     private double heat(double power) {
-        double capacity = capacity();
+        double capacity = capacityJPerK();
         double net = power - lossWPerK * (celsius - airC);
         if (celsius >= boilC && net >= 0) {
             return 1;

@@ -3,7 +3,7 @@ package org.livelyladle.core.heat;
 import java.util.Arrays;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
-import org.livelyladle.core.brief.UnsolvableException;
+import org.livelyladle.core.check.UnsolvableException;
 
 /**
  * Conduction with freezing and a broth that may vary: cell-centred finite volumes on enthalpy, explicit in time, for

@@ -15,8 +15,36 @@ public final class LargestRemainder {
 
     /** Shares as many pieces as the quotas come to, to the nearest whole. */
     public static int[] share(double[] quotas) {
-        return share(quotas, (int) Math.round(
-                IntStream.range(0, quotas.length).mapToDouble(i -> quotas[i]).sum()));
+        return share(quotas, new double[quotas.length]);
+    }
+
+    /**
+     * The same, where earlier sharings left some short: their remainder counts as larger by what they miss. Nobody gets
+     * less than the whole part of the quota or more than one piece beyond it, so errors are carried on but do not grow.
+     *
+     * @param quotas exact shares, none negative
+     * @param missing what each has missed so far; negative where it was too much
+     */
+    public static int[] share(double[] quotas, double[] missing) {
+        int[] whole = new int[quotas.length];
+        int left = (int) Math.round(
+                IntStream.range(0, quotas.length).mapToDouble(i -> quotas[i]).sum());
+        for (int i = 0; i < quotas.length; i++) {
+            if (!(quotas[i] >= 0)) {
+                throw new IllegalArgumentException("A share must be 0 or more, but one was " + quotas[i]);
+            }
+            whole[i] = (int) StrictMath.floor(quotas[i] + SAME);
+            left -= whole[i];
+        }
+        IntStream.range(0, quotas.length)
+                .filter(i -> quotas[i] - whole[i] > SAME || quotas[i] > 0 && missing[i] > SAME)
+                .boxed()
+                .sorted(Comparator.<Integer>comparingLong(
+                                i -> -Math.round((quotas[i] - whole[i] + missing[i]) / SAME))
+                        .thenComparing(i -> i))
+                .limit(Math.max(0, left))
+                .forEach(i -> whole[i]++);
+        return whole;
     }
 
     /**

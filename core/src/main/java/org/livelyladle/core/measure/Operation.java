@@ -79,14 +79,21 @@ public enum Operation {
             return largest;
         }
     },
-    /** The first term is a place (1, 2, ...) among the exact shares that follow; their sum is shared in whole pieces. */
+    /**
+     * The first term is a place (1, 2, ...) among pairs that follow, an exact share and what was missed so far; the sum of
+     * the exact shares is shared in whole pieces.
+     */
     LARGEST_REMAINDER {
         @Override
         public double evaluate(List<Double> values) {
-            double[] quotas = values.subList(1, values.size()).stream()
-                    .mapToDouble(Double::doubleValue)
-                    .toArray();
-            return LargestRemainder.share(quotas)[(int) Math.round(values.get(0)) - 1];
+            int count = (values.size() - 1) / 2;
+            double[] quotas = new double[count];
+            double[] missing = new double[count];
+            for (int i = 0; i < count; i++) {
+                quotas[i] = values.get(1 + 2 * i);
+                missing[i] = values.get(2 + 2 * i);
+            }
+            return LargestRemainder.share(quotas, missing)[(int) Math.round(values.get(0)) - 1];
         }
     };
 

@@ -2,7 +2,7 @@ package org.livelyladle.core.packs;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.packs.PackProblem.PackOffer;
 
 /**

@@ -1,7 +1,7 @@
 package org.livelyladle.core.packs;
 
 import java.util.Locale;
-import org.livelyladle.core.brief.UnsolvableException;
+import org.livelyladle.core.check.UnsolvableException;
 
 /** No offer and no cover can meet a need. */
 public final class UnsuppliedException extends UnsolvableException {

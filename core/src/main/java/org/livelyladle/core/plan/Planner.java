@@ -45,7 +45,7 @@ public final class Planner {
 
     /**
      * @param asOf the moment the plan is looked at, against which prices are judged old and prep late
-     * @throws org.livelyladle.core.brief.InvalidInputException when the brief does not fit the catalogue
+     * @throws org.livelyladle.core.check.InvalidInputException when the brief does not fit the catalogue
      */
     public Planned plan(Brief brief, Facts facts, Instant asOf) {
         requireNonNull(facts, "facts");

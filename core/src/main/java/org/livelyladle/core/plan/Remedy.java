@@ -22,6 +22,8 @@ public record Remedy(String label, Kind kind, String subject, String value) {
         MOVE_TRIP,
         /** Serve some of the cut {@code subject} as another: {@code value} is its id, a bar, and the grams as planned. */
         TRADE,
+        /** Give the guest {@code subject} a set amount; {@code value} is the cut's id, a bar, and the grams. */
+        PIN_PORTION,
         /** Free the pin {@code value} in the decisions' list {@code subject}. */
         FREE_PIN,
         /** Give the prep task {@code subject} to the cook {@code value}. */

@@ -1,26 +1,18 @@
 package org.livelyladle.core.plan;
 
-import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
-import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.catalogue.Catalogue;
-import org.livelyladle.core.catalogue.Category;
-import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.Evening.Problem;
 import org.livelyladle.core.measure.KitchenText;
-import org.livelyladle.core.portions.GuestTotal;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.prep.Prep;
 import org.livelyladle.core.purchases.Purchases;
@@ -28,8 +20,6 @@ import org.livelyladle.core.safety.Content;
 import org.livelyladle.core.safety.Needs;
 import org.livelyladle.core.sauces.Sauces;
 import org.livelyladle.core.table.TablePlan;
-import org.livelyladle.core.table.TablePlan.Cause;
-import org.livelyladle.core.table.TablePlan.Remainder;
 
 /** Everything the plan cannot give, each with one edit that would mend it. */
 record UnmetFinder(
@@ -45,16 +35,14 @@ record UnmetFinder(
         List<LateRemedy> lateRemedies,
         Substitutes substitutes) {
 
-    private static final int LONGER_MINUTES = 15;
-    private static final int LONGEST_MEAL = 240;
     private static final double NEGLIGIBLE_G = 0.5;
     private static final int FILL_STEP_PERCENT = 5;
     private static final int LEAST_FILL_PERCENT = 25;
 
     List<Unmet> find() {
         List<Unmet> unmet = new ArrayList<>();
-        brief.guests().forEach(guest -> guest(guest, unmet));
-        noRoom(unmet);
+        unmet.addAll(new HungerFinder(brief, catalogue, text, portions, table).find());
+        unmet.addAll(new TableUnmet(brief, catalogue, table).find());
         evening.problems().forEach(problem -> unmet.add(inThePots(problem)));
         sauces.without().forEach(guest -> withoutSauce(brief.guest(guest).orElseThrow(), unmet));
         unmet.addAll(new PurchaseUnmet(brief, catalogue, purchases, substitutes).find());
@@ -63,110 +51,6 @@ record UnmetFinder(
         beatenPins(unmet);
         unmet.sort(Comparator.comparing(Unmet::severity));
         return unmet;
-    }
-
-    private void guest(Guest guest, List<Unmet> unmet) {
-        List<Remainder> rest = table.remainders().stream()
-                .filter(r -> r.guest().equals(guest.id()) && r.cause() != Cause.NO_ROOM)
-                .toList();
-        GuestTotal total = portions.guests().stream()
-                .filter(t -> t.guest().equals(guest.id()))
-                .findFirst()
-                .orElseThrow();
-        if (total.budgets().isEmpty()) {
-            unmet.add(new Unmet(
-                    "nothing." + guest.id(),
-                    Unmet.Severity.CANNOT_EAT,
-                    Step.INGREDIENTS,
-                    guest.id(),
-                    "Nothing on the menu suits " + guest.name() + ".",
-                    addCut(guest, null)));
-        } else if (!rest.isEmpty()) {
-            boolean noSide = rest.stream().anyMatch(r -> r.cause() == Cause.NO_SIDE);
-            String text = noSide
-                    ? "No side suits " + guest.name() + "."
-                    : guest.name() + " has no clean side for " + names(rest) + ".";
-            unmet.add(new Unmet(
-                    "side." + guest.id(),
-                    noSide ? Unmet.Severity.CANNOT_EAT : Unmet.Severity.SHORT,
-                    Step.POTS,
-                    guest.id(),
-                    text,
-                    addPot(guest)));
-        }
-        total.empty().forEach(category -> emptyCategory(guest, category, unmet));
-    }
-
-    private String names(List<Remainder> rest) {
-        String first = catalogue.fullName(catalogue.cut(rest.get(0).cut())).toLowerCase(Locale.ROOT);
-        return rest.size() == 1 ? first : first + " and " + (rest.size() - 1) + " more";
-    }
-
-    /** Only where the catalogue has something that would suit; a vegan's missing meat is no gap. */
-    private void emptyCategory(Guest guest, Category category, List<Unmet> unmet) {
-        suitable(guest, category)
-                .ifPresent(cut -> unmet.add(new Unmet(
-                        "empty." + guest.id() + "." + category,
-                        Unmet.Severity.WISH,
-                        Step.INGREDIENTS,
-                        guest.id(),
-                        "Nothing from " + category.label() + " suits " + guest.name()
-                                + "; more of the rest is planned instead.",
-                        addCut(guest, category))));
-    }
-
-    private Remedy addCut(Guest guest, @Nullable Category category) {
-        return suitable(guest, category)
-                .map(cut ->
-                        new Remedy("Add " + lower(catalogue.fullName(cut)), Remedy.Kind.ADD_CUT, guest.id(), cut.id()))
-                .orElse(show(Step.INGREDIENTS));
-    }
-
-    private Optional<Cut> suitable(Guest guest, @Nullable Category category) {
-        return catalogue.cuts().stream()
-                .filter(cut -> category == null || catalogue.ingredientOf(cut).category() == category)
-                .filter(cut ->
-                        brief.menu().stream().noneMatch(item -> item.cut().equals(cut.id())))
-                .filter(cut ->
-                        Needs.brokenByEating(guest, Content.of(cut, catalogue)).isEmpty())
-                .filter(cut -> guest.likingOf(cut.id()) != Liking.NEVER)
-                .findFirst();
-    }
-
-    private Remedy addPot(Guest guest) {
-        return catalogue.broths().stream()
-                .filter(broth -> Needs.brokenByContact(guest, Content.of(broth, catalogue))
-                        .isEmpty())
-                .filter(broth -> broth.heat().compareTo(guest.heat()) <= 0)
-                .findFirst()
-                .map(broth -> new Remedy(
-                        "Add a small pot of " + lower(broth.name()), Remedy.Kind.ADD_POT, guest.id(), broth.id()))
-                .orElse(show(Step.POTS));
-    }
-
-    private void noRoom(List<Unmet> unmet) {
-        table.remainders().stream()
-                .filter(rest -> rest.cause() == Cause.NO_ROOM)
-                .collect(groupingBy(Remainder::cut, LinkedHashMap::new, toList()))
-                .forEach((cut, rest) -> {
-                    double grams = rest.stream().mapToDouble(Remainder::grams).sum();
-                    int minutes = brief.mealMinutes() + LONGER_MINUTES;
-                    Remedy remedy = minutes <= LONGEST_MEAL
-                            ? new Remedy(
-                                    "Sit " + LONGER_MINUTES + " minutes longer",
-                                    Remedy.Kind.LENGTHEN_MEAL,
-                                    "",
-                                    String.valueOf(minutes))
-                            : show(Step.POTS);
-                    unmet.add(new Unmet(
-                            "room." + cut,
-                            Unmet.Severity.SHORT,
-                            Step.TABLE,
-                            null,
-                            text.grams(grams) + " of " + lower(catalogue.fullName(catalogue.cut(cut)))
-                                    + " find no room in the pots within the meal.",
-                            remedy));
-                });
     }
 
     private Unmet inThePots(Problem problem) {

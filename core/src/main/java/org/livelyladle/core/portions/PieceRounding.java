@@ -16,21 +16,28 @@ import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Term;
 
-/** Whole pieces of one cut for its eaters, each within one piece of the exact grams. */
-record PieceRounding(Ledger ledger, String cut, String name) {
+/**
+ * Whole pieces of one cut for its eaters, each within one piece of the exact grams. What somebody missed of earlier cuts
+ * of the menu, or had too much, counts when the next are shared, so that rounding takes nothing away in the end.
+ *
+ * @param pieceGrams weight of one piece [g]
+ * @param mark of that weight
+ * @param missing by guest, of the cuts before [g]
+ */
+record PieceRounding(
+        Ledger ledger, String cut, String name, double pieceGrams, Mark mark, Map<String, Double> missing) {
 
     /**
      * @param ids the eaters in ascending order, which breaks ties
      * @param reserved those of them whose share is kept apart: they get it rounded up, a piece at least
      * @param grams exact shares [g]
-     * @param pieceGrams weight of one piece [g]
      */
-    Map<String, Figure> round(List<String> ids, Set<String> reserved, Map<String, Figure> grams, double pieceGrams) {
+    Map<String, Figure> round(List<String> ids, Set<String> reserved, Map<String, Figure> grams) {
         Map<String, Figure> pieces = new LinkedHashMap<>();
         ids.stream()
                 .filter(reserved::contains)
-                .forEach(id -> pieces.put(id, keptApart(id, exact(id, grams.get(id), pieceGrams))));
-        roundShared(ids.stream().filter(id -> !reserved.contains(id)).toList(), grams, pieceGrams, pieces);
+                .forEach(id -> pieces.put(id, keptApart(id, exact(id, grams.get(id)))));
+        roundShared(ids.stream().filter(id -> !reserved.contains(id)).toList(), grams, pieces);
         return pieces;
     }
 
@@ -44,18 +51,22 @@ record PieceRounding(Ledger ledger, String cut, String name) {
                         () -> List.of(Term.of("exact pieces", exact)));
     }
 
-    private void roundShared(
-            List<String> ids, Map<String, Figure> grams, double pieceGrams, Map<String, Figure> pieces) {
+    private void roundShared(List<String> ids, Map<String, Figure> grams, Map<String, Figure> pieces) {
         List<Figure> exact =
-                ids.stream().map(id -> exact(id, grams.get(id), pieceGrams)).toList();
-        int[] whole =
-                LargestRemainder.share(exact.stream().mapToDouble(Figure::value).toArray());
+                ids.stream().map(id -> exact(id, grams.get(id))).toList();
+        double[] missed = ids.stream().mapToDouble(this::missedPieces).toArray();
+        int[] whole = LargestRemainder.share(
+                exact.stream().mapToDouble(Figure::value).toArray(), missed);
         for (int i = 0; i < whole.length; i++) {
-            pieces.put(ids.get(i), pieces(ids.get(i), i + 1, whole[i], exact));
+            pieces.put(ids.get(i), pieces(ids.get(i), i + 1, whole[i], exact, missed));
         }
     }
 
-    private Figure exact(String guest, Figure grams, double pieceGrams) {
+    private double missedPieces(String guest) {
+        return missing.getOrDefault(guest, 0.0) / pieceGrams;
+    }
+
+    private Figure exact(String guest, Figure grams) {
         double value = grams.value() / pieceGrams;
         return ledger.figure("exact." + guest + "." + cut, value, "pieces", KitchenText.number(value, 2))
                 .by(
@@ -70,20 +81,29 @@ record PieceRounding(Ledger ledger, String cut, String name) {
                                         "g",
                                         KitchenText.number(pieceGrams, 1) + " g",
                                         "catalogue",
-                                        Mark.MEMORY)));
+                                        mark)));
     }
 
-    private Figure pieces(String guest, int place, int count, List<Figure> exact) {
+    private Figure pieces(String guest, int place, int count, List<Figure> exact, double[] missed) {
         return ledger.figure("pieces." + guest + "." + cut, count, "pieces", KitchenText.pieces(count))
                 .by(
                         name + ", whole pieces",
-                        "Whole parts first, then one more to the largest remainders",
+                        "Whole parts first, then one more to those who miss most, of this and of what was shared before",
                         LARGEST_REMAINDER,
                         () -> {
                             List<Term> terms = new ArrayList<>();
                             terms.add(Term.of(
                                     "place in the list", place, "1", place + " of " + exact.size(), "", Mark.COMPUTED));
-                            exact.forEach(figure -> terms.add(Term.of("exact pieces", figure)));
+                            for (int i = 0; i < missed.length; i++) {
+                                terms.add(Term.of("exact pieces", exact.get(i)));
+                                terms.add(Term.of(
+                                        "missed before",
+                                        missed[i],
+                                        "pieces",
+                                        KitchenText.number(missed[i], 2),
+                                        "",
+                                        Mark.COMPUTED));
+                            }
                             return terms;
                         });
     }

@@ -9,6 +9,7 @@ import static org.livelyladle.core.measure.Operation.SUM;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,6 +47,8 @@ public final class PortionPlanner {
     private final List<Barred> barred = new ArrayList<>();
     private final List<Portions.BeatenPin> beaten = new ArrayList<>();
     private final Map<String, Figure> factors = new LinkedHashMap<>();
+    /** What each guest has missed by rounding to whole pieces so far; negative where it was too much [g]. */
+    private final Map<String, Double> missing = new HashMap<>();
     /** Exact shares by cut, then guest. */
     private final Map<String, Map<String, Figure>> shares = new LinkedHashMap<>();
 
@@ -129,10 +132,11 @@ public final class PortionPlanner {
     private Map<Category, List<Cut>> openCuts(Guest guest) {
         Map<Category, List<Cut>> open = new EnumMap<>(Category.class);
         for (Cut cut : menu) {
-            List<Need> broken = Needs.brokenByEating(guest, Content.of(cut, catalogue));
+            Content content = Content.of(cut, catalogue);
+            List<Need> broken = Needs.brokenByEating(guest, content);
             Liking liking = guest.likingOf(cut.id());
             if (!broken.isEmpty()) {
-                bar(guest, cut, false, Needs.labels(broken));
+                bar(guest, cut, false, Needs.labels(broken, content));
             } else if (liking == Liking.NEVER) {
                 bar(guest, cut, true, "never eats it");
             } else {
@@ -225,11 +229,15 @@ public final class PortionPlanner {
         Set<String> reserved = ids.stream()
                 .filter(id -> isReserved(id, cut) && !isPinned(id, cut))
                 .collect(Collectors.toSet());
-        Map<String, Figure> pieces =
-                new PieceRounding(ledger, cut.id(), catalogue.fullName(cut)).round(ids, reserved, byGuest, pieceGrams);
+        Map<String, Double> owed = new HashMap<>(missing);
+        owed.keySet().removeIf(id -> isPinned(id, cut));
+        Map<String, Figure> pieces = new PieceRounding(
+                        ledger, cut.id(), catalogue.fullName(cut), pieceGrams, cut.mark(), owed)
+                .round(ids, reserved, byGuest);
         byGuest.forEach((guest, grams) -> {
             Figure count = pieces.get(guest);
             double served = count.value() * pieceGrams;
+            missing.merge(guest, grams.value() - served, Double::sum);
             Figure figure = ledger.figure("served." + guest + "." + cut.id(), served, "g", text.grams(served))
                     .by(
                             catalogue.fullName(cut) + " as served",

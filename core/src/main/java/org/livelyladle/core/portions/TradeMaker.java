@@ -53,7 +53,9 @@ public final class TradeMaker {
                 .mapToDouble(guest -> from.get(guest.id()).value())
                 .sum();
         double moved = Math.min(trade.grams(), all);
-        willing.forEach(guest -> move(trade, guest, moved, all, from, to));
+        if (moved > 0) {
+            willing.forEach(guest -> move(trade, guest, moved, all, from, to));
+        }
         return new Portions.Traded(
                 trade.shortOf(),
                 trade.by(),
@@ -92,7 +94,7 @@ public final class TradeMaker {
                                 Term.of("trade", moved, "g", text.grams(moved), "your decision", Mark.HOST),
                                 Term.of("would have had", own),
                                 Term.of("all who eat both", all, "g", text.grams(all), "", Mark.COMPUTED)));
-        Figure less = figure("traded.less." + key, own.value() - grams)
+        Figure less = figure("traded.less." + key, Math.max(0, own.value() - grams))
                 .by(
                         guest.name() + ": less of " + trade.shortOf(),
                         "Share less the trade",

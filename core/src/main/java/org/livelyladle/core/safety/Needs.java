@@ -1,5 +1,6 @@
 package org.livelyladle.core.safety;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -33,9 +34,29 @@ public final class Needs {
         return broken(guest, need -> need.strength() == Strength.MEDICAL && forbids(need.kind(), content));
     }
 
-    /** "vegan, no alcohol": for whoever asks why. */
-    public static String labels(List<Need> needs) {
-        return needs.stream().map(need -> need.kind().label()).distinct().collect(Collectors.joining(", "));
+    /** "vegan, pregnant (alcohol)": for whoever asks why. */
+    public static String labels(List<Need> needs, Content content) {
+        return needs.stream()
+                .map(need -> label(need.kind(), content))
+                .distinct()
+                .collect(Collectors.joining(", "));
+    }
+
+    private static String label(NeedKind kind, Content content) {
+        if (!kind.isDelicate()) {
+            return kind.label();
+        }
+        List<String> what = new ArrayList<>();
+        if (content.rawEgg()) {
+            what.add("raw egg");
+        }
+        if (content.traits().contains(Trait.ALCOHOL)) {
+            what.add("alcohol");
+        }
+        if (kind == NeedKind.PREGNANT && content.traits().contains(Trait.MEDICINAL_HERB)) {
+            what.add("medicinal herbs");
+        }
+        return kind.label() + " (" + String.join(", ", what) + ")";
     }
 
     private static List<Need> broken(Guest guest, Predicate<Need> test) {

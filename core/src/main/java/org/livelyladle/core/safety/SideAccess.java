@@ -1,6 +1,5 @@
 package org.livelyladle.core.safety;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -68,13 +67,16 @@ public final class SideAccess {
         }
         List<Need> contact = Needs.brokenByContact(guest, contents.get(side.id()));
         if (!contact.isEmpty()) {
-            return closed(guest, Barrier.BROTH, "its broth: " + Needs.labels(contact));
+            return closed(guest, Barrier.BROTH, "its broth: " + Needs.labels(contact, contents.get(side.id())));
         }
         if (!brief.decisions().acceptsSplash(guest.id(), pot.id())) {
-            List<Need> splash = new ArrayList<>();
-            pot.sides().forEach(other -> splash.addAll(Needs.brokenBySplash(guest, contents.get(other.id()))));
-            if (!splash.isEmpty()) {
-                return closed(guest, Barrier.SPLASH, "splashes from the next side: " + Needs.labels(splash));
+            for (Side other : pot.sides()) {
+                Content content = contents.get(other.id());
+                List<Need> splash = Needs.brokenBySplash(guest, content);
+                if (!splash.isEmpty()) {
+                    return closed(
+                            guest, Barrier.SPLASH, "splashes from the next side: " + Needs.labels(splash, content));
+                }
             }
         }
         if (broths.get(side.id()).heat().compareTo(guest.heat()) > 0) {

@@ -54,12 +54,13 @@ final class BarPlanner {
     boolean serve(Guest guest, Figure budget) {
         Map<BarPart.Role, List<BarPart>> open = new LinkedHashMap<>();
         for (BarPart part : parts) {
-            List<Need> broken = Needs.brokenByEating(guest, content(part));
+            Content content = Content.of(catalogue.ingredient(part.ingredient()));
+            List<Need> broken = Needs.brokenByEating(guest, content);
             if (!broken.isEmpty()) {
                 clashes.add(new Sauces.BarClash(
                         guest.id(),
                         part.ingredient(),
-                        Needs.labels(broken)));
+                        Needs.labels(broken, content)));
             } else if (part.role() != BarPart.Role.HOT || guest.heat().compareTo(Heat.MEDIUM) >= 0) {
                 open.computeIfAbsent(part.role(), role -> new ArrayList<>()).add(part);
             }
@@ -67,10 +68,6 @@ final class BarPlanner {
         double all = open.keySet().stream().mapToDouble(BarPart.Role::share).sum();
         open.forEach((role, own) -> own.forEach(part -> take(guest, part, budget, role.share() / own.size(), all)));
         return !open.isEmpty();
-    }
-
-    private Content content(BarPart part) {
-        return Content.of(catalogue.ingredient(part.ingredient()));
     }
 
     private void take(Guest guest, BarPart part, Figure budget, double share, double all) {

@@ -69,12 +69,13 @@ public final class SaucePlanner {
         }
         List<Sauce> safe = new ArrayList<>();
         for (Sauce sauce : sauces) {
-            List<Need> broken = Needs.brokenByEating(guest, Content.of(sauce, catalogue));
+            Content content = Content.of(sauce, catalogue);
+            List<Need> broken = Needs.brokenByEating(guest, content);
             if (broken.isEmpty()) {
                 safe.add(sauce);
             } else {
-                clashes.add(
-                        new Sauces.Clash(guest.id(), sauce.id(), reason(broken, sauce), instead(guest, sauce, sauces)));
+                clashes.add(new Sauces.Clash(
+                        guest.id(), sauce.id(), Needs.labels(broken, content), instead(guest, sauce, sauces)));
             }
         }
         if (safe.isEmpty()) {
@@ -100,13 +101,6 @@ public final class SaucePlanner {
                                             Mark.COMPUTED)));
             servings.add(new Sauces.Serving(guest.id(), sauce.id(), figure));
         }
-    }
-
-    private static String reason(List<Need> broken, Sauce sauce) {
-        String needs = Needs.labels(broken);
-        return sauce.rawEgg() && broken.stream().anyMatch(need -> need.kind().isDelicate())
-                ? needs + ": raw egg"
-                : needs;
     }
 
     /** Of the sauces that suit, one on the table before one of the catalogue, then the one sharing most ingredients. */

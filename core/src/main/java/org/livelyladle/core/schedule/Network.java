@@ -6,7 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import org.livelyladle.core.brief.UnsolvableException;
+import org.livelyladle.core.check.UnsolvableException;
 import org.livelyladle.core.schedule.ScheduleProblem.Task;
 
 /** A problem by numbers: tasks in a topological order of their ids' list, resources by place. Immutable. */

@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
-import org.livelyladle.core.brief.UnsolvableException;
+import org.livelyladle.core.check.UnsolvableException;
 
 /** Finds a short schedule; see the package for the method. One use per problem. */
 public final class Scheduler {

@@ -17,6 +17,7 @@ import org.livelyladle.core.brief.Decisions.PortionPin;
 import org.livelyladle.core.brief.Decisions.SplashChoice;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.check.InvalidInputException;
 
 /** Whatever a brief names must exist; the first thing that does not is refused by its path. */
 class BriefCheckTest {

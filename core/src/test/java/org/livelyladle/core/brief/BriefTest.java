@@ -9,6 +9,7 @@ import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.check.InvalidInputException;
 
 class BriefTest {
     @Test

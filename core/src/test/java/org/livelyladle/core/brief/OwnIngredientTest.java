@@ -15,6 +15,7 @@ import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.Origin;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.Trait;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 

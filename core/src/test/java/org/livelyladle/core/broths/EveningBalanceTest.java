@@ -10,7 +10,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.check.InvalidInputException;
 
 class EveningBalanceTest {
     private static EveningBalance of(

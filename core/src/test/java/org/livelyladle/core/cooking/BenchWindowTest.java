@@ -9,9 +9,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.livelyladle.core.brief.InvalidInputException;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Shape;
+import org.livelyladle.core.check.InvalidInputException;
 
 class BenchWindowTest {
     private static final WindowModel MODEL = new WindowModel();

@@ -50,8 +50,8 @@ class ExtrasPlannerTest {
         assertThat(of(plan, "sparkling-water").amount().value()).isCloseTo(700 * 1.5, within(1e-9));
         assertThat(plan.extras().keptFrom())
                 .containsExactly(
-                        new Extras.Kept("ann", "lager", "alcohol, pregnant"),
-                        new Extras.Kept("kid", "lager", "not for children"));
+                        new Extras.Kept("ann", "lager", "pregnant (alcohol)"),
+                        new Extras.Kept("kid", "lager", "small child (alcohol)"));
     }
 
     /** Plum wine weighs a quarter of a drink: 700 x 0.25 / 1.25 ml each; a big eater drinks no more than others. */

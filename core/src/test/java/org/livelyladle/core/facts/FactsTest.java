@@ -7,7 +7,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.check.InvalidInputException;
 
 class FactsTest {
     private static PartyEvent event(EventType type, String subject) {

@@ -8,7 +8,7 @@ import com.hummeling.if97.IF97;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.check.InvalidInputException;
 
 class BoilingPointTest {
     /** Against the reference library of IAPWS-IF97 over all altitudes. */

@@ -13,8 +13,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.Records;
-import org.livelyladle.core.brief.InvalidInputException;
-import org.livelyladle.core.brief.UnsolvableException;
+import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.UnsolvableException;
 
 class CoreTimeTest {
     private static final Material LEAN = Material.lean();

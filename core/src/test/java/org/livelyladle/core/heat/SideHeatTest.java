@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.Records;
-import org.livelyladle.core.brief.InvalidInputException;
-import org.livelyladle.core.brief.UnsolvableException;
+import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.UnsolvableException;
 
 class SideHeatTest {
     private static SideProblem side(

@@ -12,7 +12,7 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.packs.PackProblem.Cover;
 import org.livelyladle.core.packs.PackProblem.Need;
 import org.livelyladle.core.packs.PackProblem.PackOffer;

@@ -11,8 +11,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.livelyladle.core.brief.InvalidInputException;
-import org.livelyladle.core.brief.UnsolvableException;
+import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.UnsolvableException;
 import org.livelyladle.core.schedule.ScheduleProblem.Task;
 
 class SchedulerTest {

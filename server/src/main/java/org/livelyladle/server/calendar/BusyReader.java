@@ -28,7 +28,7 @@ import net.fortuna.ical4j.model.property.RRule;
 import net.fortuna.ical4j.transform.recurrence.Frequency;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook.Busy;
-import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.server.exchange.Utf8;
 
 /**

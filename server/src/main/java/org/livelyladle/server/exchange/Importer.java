@@ -20,7 +20,6 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
-import org.livelyladle.core.brief.InvalidInputException;
 import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Offer;
@@ -30,6 +29,7 @@ import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.catalogue.Ingredient;
+import org.livelyladle.core.check.InvalidInputException;
 
 /** Reads guests, pantry or prices out of a file, row by row, so that one bad row harms no other. One use per file. */
 final class Importer {

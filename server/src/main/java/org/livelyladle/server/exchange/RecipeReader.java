@@ -10,13 +10,13 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.brief.InvalidInputException;
-import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnBroth.OwnPart;
+import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Ingredient;
+import org.livelyladle.core.check.InvalidInputException;
 import tools.jackson.databind.JsonNode;
 
 /**

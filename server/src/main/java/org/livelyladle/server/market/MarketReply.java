@@ -5,10 +5,10 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.livelyladle.core.brief.Check;
 import org.livelyladle.core.brief.Deal;
-import org.livelyladle.core.brief.InvalidInputException;
 import org.livelyladle.core.brief.Offer;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /** What a market says, checked as strictly as anything a host types. */
 record MarketReply(LocalDate asOf, List<Hours> shops, List<Item> offers, List<Deal> deals) {

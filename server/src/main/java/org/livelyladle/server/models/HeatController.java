@@ -1,7 +1,7 @@
 package org.livelyladle.server.models;
 
-import org.livelyladle.core.brief.Check;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.check.Check;
 import org.livelyladle.core.cooking.BenchProblem;
 import org.livelyladle.core.cooking.BenchWindow;
 import org.livelyladle.core.cooking.WindowModel;

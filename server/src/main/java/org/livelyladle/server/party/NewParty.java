@@ -2,7 +2,7 @@ package org.livelyladle.server.party;
 
 import java.time.LocalDateTime;
 import java.util.List;
-import org.livelyladle.core.brief.Check;
+import org.livelyladle.core.check.Check;
 
 /**
  * What a host says to begin with; everything else has a default that can be edited.

@@ -7,7 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.facts.PartyEvent;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.web.RefusedException;

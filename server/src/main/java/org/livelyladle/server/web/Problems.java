@@ -2,8 +2,8 @@ package org.livelyladle.server.web;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import org.livelyladle.core.brief.InvalidInputException;
-import org.livelyladle.core.brief.UnsolvableException;
+import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.UnsolvableException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;

@@ -12,7 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook.Busy;
-import org.livelyladle.core.brief.InvalidInputException;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.server.demo.DemoBriefs;
 import org.livelyladle.server.household.PriceList;
 import org.livelyladle.server.web.JsonConfig;

@@ -1,6 +1,8 @@
-package org.livelyladle.core.brief;
+package org.livelyladle.core.check;
 
 import java.util.Collection;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -79,6 +81,13 @@ public final class Check {
             }
         }
         return list;
+    }
+
+    /** A copy in the order of the enum, so that it reads alike on every machine. */
+    public static <E extends Enum<E>> Set<E> ordered(Collection<E> values, Class<E> type) {
+        EnumSet<E> ordered = EnumSet.noneOf(type);
+        ordered.addAll(values);
+        return Collections.unmodifiableSet(ordered);
     }
 
     /** Every reference must be among the known ids. */

@@ -1,4 +1,4 @@
-package org.livelyladle.core.brief;
+package org.livelyladle.core.check;
 
 /** Every value is accepted, yet together they have no solution: where it fails, and what would mend it. */
 public class UnsolvableException extends IllegalArgumentException {

@@ -1,4 +1,4 @@
-package org.livelyladle.core.brief;
+package org.livelyladle.core.check;
 
 /** Something the host said cannot be planned with: which field, what it was, what is accepted. */
 public final class InvalidInputException extends IllegalArgumentException {

@@ -1,0 +1,289 @@
+package org.livelyladle.core.plan;
+
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toList;
+import static org.livelyladle.core.plan.UnmetFinder.lower;
+import static org.livelyladle.core.plan.UnmetFinder.show;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Liking;
+import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.portions.GuestTotal;
+import org.livelyladle.core.portions.Portion;
+import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.safety.Content;
+import org.livelyladle.core.safety.Needs;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TablePlan.Cause;
+import org.livelyladle.core.table.TablePlan.Remainder;
+
+/** Who goes hungry, wholly or in part, why, and what would feed them. Nobody without a single bite is passed over. */
+final class HungerFinder {
+    private static final int LONGER_MINUTES = 15;
+    private static final int LONGEST_MEAL = 240;
+    /** Whoever comes last wants so much of the meal [min]; memory. */
+    private static final int LEAST_STAY_MINUTES = 30;
+
+    private static final double NEGLIGIBLE_G = 1e-6;
+    /** A helping of what is served by weight [g]; memory. */
+    private static final double HELPING_G = 30;
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final KitchenText text;
+    private final Portions portions;
+    private final TablePlan table;
+    private final Map<String, Double> eaten = new HashMap<>();
+
+    HungerFinder(Brief brief, Catalogue catalogue, KitchenText text, Portions portions, TablePlan table) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.text = text;
+        this.portions = portions;
+        this.table = table;
+        for (Drop drop : table.drops()) {
+            drop.servings().forEach(serving -> eaten.merge(serving.guest(), serving.grams(), Double::sum));
+        }
+    }
+
+    List<Unmet> find() {
+        List<Unmet> unmet = new ArrayList<>();
+        Map<String, List<Portion>> lines = portions.lines().stream().collect(groupingBy(Portion::guest));
+        Map<String, List<Remainder>> rest = table.remainders().stream().collect(groupingBy(Remainder::guest));
+        for (int i = 0; i < brief.guests().size(); i++) {
+            Guest guest = brief.guests().get(i);
+            GuestTotal total = portions.guests().get(i);
+            List<Portion> own = lines.getOrDefault(guest.id(), List.of());
+            List<Remainder> missed = rest.getOrDefault(guest.id(), List.of());
+            if (eaten.getOrDefault(guest.id(), 0.0) < NEGLIGIBLE_G) {
+                unmet.add(without(guest, own, missed));
+            } else {
+                partly(guest, missed, unmet);
+                lost(guest, own).ifPresent(unmet::add);
+            }
+            total.empty().forEach(category -> emptyCategory(guest, category, unmet));
+        }
+        noRoom(unmet);
+        return unmet;
+    }
+
+    /** A guest who gets nothing at all from the pots. */
+    private Unmet without(Guest guest, List<Portion> own, List<Remainder> missed) {
+        String name = guest.name();
+        if (own.isEmpty()) {
+            return cannotEat(
+                    "nothing", Step.INGREDIENTS, guest, "Nothing on the menu suits " + name + ".", addCut(guest, null));
+        }
+        if (missed.isEmpty()) {
+            Portion largest = largest(own);
+            String why = own.stream().allMatch(line -> line.grams().value() < NEGLIGIBLE_G)
+                    ? name + " gets nothing: portions are set to none."
+                    : name + " gets nothing: a whole piece of anything is more than so small a portion.";
+            return cannotEat("piece", Step.INGREDIENTS, guest, why, givePiece(guest, largest));
+        }
+        Cause cause = missed.stream()
+                .max(Comparator.comparingDouble(Remainder::grams))
+                .orElseThrow()
+                .cause();
+        return switch (cause) {
+            case NO_SIDE -> cannotEat("side", Step.POTS, guest, "No side suits " + name + ".", addPot(guest));
+            case NO_SIDE_FOR_CUT ->
+                cannotEat("side", Step.POTS, guest, name + " has no clean side for " + names(missed) + ".", addPot(guest));
+            case NO_ROOM ->
+                cannotEat("room", Step.POTS, guest, "The pots have no room for anything for " + name + ".", addPot(guest));
+            case TOO_COOL, TOO_SMALL -> cannotEat("side", Step.POTS, guest, unfit(guest, cause, missed), addPot(guest));
+            case ABSENT ->
+                cannotEat(
+                        "absent",
+                        Step.GUESTS,
+                        guest,
+                        guest.arrivesAfterMinutes() >= brief.mealMinutes()
+                                ? name + " comes after the finish: nothing is cooked for " + name + "."
+                                : name + " is at the table too short a time for anything to cook.",
+                        waitFor(guest));
+        };
+    }
+
+    private static Unmet cannotEat(String kind, Step step, Guest guest, String text, Remedy remedy) {
+        return new Unmet(
+                kind + "." + guest.id(), Unmet.Severity.CANNOT_EAT, step, guest.id(), text, remedy);
+    }
+
+    /** Some of a guest's food finds no side, or no moment. What finds no room is said once for all guests. */
+    private void partly(Guest guest, List<Remainder> missed, List<Unmet> unmet) {
+        missed.stream()
+                .filter(rest -> rest.cause() != Cause.NO_ROOM)
+                .collect(groupingBy(Remainder::cause, LinkedHashMap::new, toList()))
+                .forEach((cause, rest) -> {
+                    boolean absent = cause == Cause.ABSENT;
+                    String text = switch (cause) {
+                        case ABSENT -> guest.name() + " is not there while " + names(rest) + " could be cooked.";
+                        case TOO_COOL, TOO_SMALL -> unfit(guest, cause, rest);
+                        default -> guest.name() + " has no clean side for " + names(rest) + ".";
+                    };
+                    unmet.add(new Unmet(
+                            cause.name().toLowerCase(Locale.ROOT) + "." + guest.id(),
+                            Unmet.Severity.SHORT,
+                            absent ? Step.GUESTS : Step.POTS,
+                            guest.id(),
+                            text,
+                            absent ? show(Step.GUESTS) : addPot(guest)));
+                });
+    }
+
+    private String unfit(Guest guest, Cause cause, List<Remainder> rest) {
+        return cause == Cause.TOO_COOL
+                ? "No side open to " + guest.name() + " stays hot enough to cook " + names(rest) + " safely."
+                : "The sides open to " + guest.name() + " are too small for " + names(rest) + ".";
+    }
+
+    private String names(List<Remainder> rest) {
+        String first = lower(catalogue.fullName(catalogue.cut(rest.get(0).cut())));
+        return rest.size() == 1 ? first : first + " and " + (rest.size() - 1) + " more";
+    }
+
+    /** Categories of which a guest was to have something, and whole pieces leave nothing. */
+    private Optional<Unmet> lost(Guest guest, List<Portion> own) {
+        Map<Category, List<Portion>> byCategory = own.stream()
+                .collect(groupingBy(
+                        line -> catalogue.ingredientOf(catalogue.cut(line.cut())).category(),
+                        LinkedHashMap::new,
+                        toList()));
+        List<List<Portion>> lost = byCategory.values().stream()
+                .filter(lines -> lines.stream().allMatch(line -> line.served().value() < NEGLIGIBLE_G))
+                .filter(lines -> lines.stream().anyMatch(line -> line.grams().value() > NEGLIGIBLE_G && !line.pinned()))
+                .toList();
+        if (lost.isEmpty()) {
+            return Optional.empty();
+        }
+        String what = lost.stream()
+                .map(lines -> catalogue
+                        .ingredientOf(catalogue.cut(lines.get(0).cut()))
+                        .category()
+                        .label())
+                .collect(Collectors.joining(" or "));
+        return Optional.of(new Unmet(
+                "pieces." + guest.id(),
+                Unmet.Severity.WISH,
+                Step.INGREDIENTS,
+                guest.id(),
+                guest.name() + " gets no " + what + ": a whole piece is more than the portion.",
+                givePiece(guest, largest(lost.get(0)))));
+    }
+
+    /** The line that comes nearest to a piece. */
+    private Portion largest(List<Portion> lines) {
+        return lines.stream()
+                .max(Comparator.comparingDouble((Portion line) -> line.grams().value() / helping(line)))
+                .orElseThrow();
+    }
+
+    private double helping(Portion line) {
+        Double piece = catalogue.cut(line.cut()).pieceGrams();
+        return piece == null ? HELPING_G : piece;
+    }
+
+    private Remedy givePiece(Guest guest, Portion line) {
+        Cut cut = catalogue.cut(line.cut());
+        String what = cut.pieceGrams() == null ? text.grams(HELPING_G) : "one piece";
+        return new Remedy(
+                "Give " + guest.name() + " " + what + " of "
+                        + lower(catalogue.ingredientOf(cut).name()),
+                Remedy.Kind.PIN_PORTION,
+                guest.id(),
+                cut.id() + "|" + helping(line));
+    }
+
+    /** Only where the catalogue has something that would suit; a vegan's missing meat is no gap. */
+    private void emptyCategory(Guest guest, Category category, List<Unmet> unmet) {
+        suitable(guest, category)
+                .ifPresent(cut -> unmet.add(new Unmet(
+                        "empty." + guest.id() + "." + category,
+                        Unmet.Severity.WISH,
+                        Step.INGREDIENTS,
+                        guest.id(),
+                        "Nothing from " + category.label() + " suits " + guest.name()
+                                + "; more of the rest is planned instead.",
+                        addCut(guest, category))));
+    }
+
+    private Remedy addCut(Guest guest, @Nullable Category category) {
+        return suitable(guest, category)
+                .map(cut ->
+                        new Remedy("Add " + lower(catalogue.fullName(cut)), Remedy.Kind.ADD_CUT, guest.id(), cut.id()))
+                .orElse(show(Step.INGREDIENTS));
+    }
+
+    private Optional<Cut> suitable(Guest guest, @Nullable Category category) {
+        Set<String> menu = brief.menu().stream().map(MenuItem::cut).collect(Collectors.toSet());
+        return catalogue.cuts().stream()
+                .filter(cut -> category == null || catalogue.ingredientOf(cut).category() == category)
+                .filter(cut -> !menu.contains(cut.id()))
+                .filter(cut ->
+                        Needs.brokenByEating(guest, Content.of(cut, catalogue)).isEmpty())
+                .filter(cut -> guest.likingOf(cut.id()) != Liking.NEVER)
+                .findFirst();
+    }
+
+    private Remedy addPot(Guest guest) {
+        boolean room = brief.pots().size() < Brief.MOST_POTS && brief.sides().size() < Brief.MOST_SIDES;
+        return catalogue.broths().stream()
+                .filter(broth -> room)
+                .filter(broth -> Needs.brokenByContact(guest, Content.of(broth, catalogue))
+                        .isEmpty())
+                .filter(broth -> broth.heat().compareTo(guest.heat()) <= 0)
+                .findFirst()
+                .map(broth -> new Remedy(
+                        "Add a small pot of " + lower(broth.name()), Remedy.Kind.ADD_POT, guest.id(), broth.id()))
+                .orElse(show(Step.POTS));
+    }
+
+    private Remedy waitFor(Guest guest) {
+        int minutes = guest.arrivesAfterMinutes() + LEAST_STAY_MINUTES;
+        return minutes > brief.mealMinutes() && minutes <= LONGEST_MEAL
+                ? lengthen(minutes, "Sit until " + guest.name() + " has eaten")
+                : show(Step.GUESTS);
+    }
+
+    private static Remedy lengthen(int minutes, String label) {
+        return new Remedy(label, Remedy.Kind.LENGTHEN_MEAL, "", String.valueOf(minutes));
+    }
+
+    private void noRoom(List<Unmet> unmet) {
+        table.remainders().stream()
+                .filter(rest -> rest.cause() == Cause.NO_ROOM)
+                .collect(groupingBy(Remainder::cut, LinkedHashMap::new, toList()))
+                .forEach((cut, rest) -> {
+                    double grams = rest.stream().mapToDouble(Remainder::grams).sum();
+                    int minutes = brief.mealMinutes() + LONGER_MINUTES;
+                    unmet.add(new Unmet(
+                            "room." + cut,
+                            Unmet.Severity.SHORT,
+                            Step.TABLE,
+                            null,
+                            text.grams(grams) + " of " + lower(catalogue.fullName(catalogue.cut(cut)))
+                                    + " find no room in the pots within the meal.",
+                            minutes <= LONGEST_MEAL
+                                    ? lengthen(minutes, "Sit " + LONGER_MINUTES + " minutes longer")
+                                    : show(Step.POTS)));
+                });
+    }
+}

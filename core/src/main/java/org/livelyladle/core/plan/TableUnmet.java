@@ -1,0 +1,71 @@
+package org.livelyladle.core.plan;
+
+import static org.livelyladle.core.plan.UnmetFinder.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.catalogue.Broth;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.safety.SideAccess.Barrier;
+import org.livelyladle.core.table.TablePlan;
+
+/** What the finished sequence leaves to be wished for: long waits, sides nobody cooks in. */
+record TableUnmet(Brief brief, Catalogue catalogue, TablePlan table) {
+    /** A longer wait between two bites is drawn as one [s]; memory. */
+    private static final int LONG_WAIT_SECONDS = 300;
+
+    List<Unmet> find() {
+        List<Unmet> unmet = new ArrayList<>();
+        if (!table.drops().isEmpty()) {
+            waits(unmet);
+            table.sides().stream().filter(side -> side.cuts().isEmpty()).forEach(side -> unmet.add(unused(side)));
+        }
+        return unmet;
+    }
+
+    private void waits(List<Unmet> unmet) {
+        List<TablePlan.GuestPace> waiting = table.guests().stream()
+                .filter(pace -> !pace.bites().isEmpty() && pace.longestWait().value() > LONG_WAIT_SECONDS)
+                .toList();
+        if (waiting.isEmpty()) {
+            return;
+        }
+        TablePlan.GuestPace longest = waiting.stream()
+                .max((a, b) -> Double.compare(a.longestWait().value(), b.longestWait().value()))
+                .orElseThrow();
+        String name = brief.guest(longest.guest()).orElseThrow().name();
+        String others = waiting.size() == 1
+                ? ""
+                : ", " + (waiting.size() - 1) + (waiting.size() == 2 ? " other" : " others") + " more than "
+                        + KitchenText.minutes(LONG_WAIT_SECONDS / 60.0);
+        unmet.add(new Unmet(
+                "waits",
+                Unmet.Severity.WISH,
+                Step.TABLE,
+                null,
+                name + " waits " + longest.longestWait().text() + " between two bites" + others + ".",
+                show(Step.TABLE)));
+    }
+
+    private Unmet unused(TablePlan.SideUse side) {
+        Broth broth = catalogue.broth(brief.sides().stream()
+                .filter(s -> s.id().equals(side.side()))
+                .findFirst()
+                .orElseThrow()
+                .broth());
+        boolean shutToAll = side.closedTo().size() == brief.guests().size();
+        boolean tooHot = shutToAll && side.closedTo().stream().allMatch(closed -> closed.barrier() == Barrier.HEAT);
+        String why = tooHot
+                ? "it is hotter than anybody likes"
+                : shutToAll ? "no guest may eat from it" : "the other sides take all there is";
+        return new Unmet(
+                "unused." + side.side(),
+                Unmet.Severity.WISH,
+                Step.POTS,
+                null,
+                "Nothing is cooked in " + UnmetFinder.lower(broth.name()) + ": " + why + ".",
+                show(Step.POTS));
+    }
+}
