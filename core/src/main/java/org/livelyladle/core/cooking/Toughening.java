@@ -28,7 +28,7 @@ record Toughening(double zK, double dSeconds) {
             case FISH -> new Toughening(38, 132);
             case SHELLFISH -> new Toughening(21, 264);
             case PASTE -> new Toughening(15, 6390);
-            case FILLED -> new Toughening(32, 676);
+            case FILLED -> new Toughening(32, 704);
         };
     }
 

@@ -23,7 +23,8 @@ class OperationTest {
                 "MAXIMUM|3 9 4|9",
                 "MINIMUM|3 9 4|3",
                 "LARGEST_STEP|0 50 20 100|50",
-                "LARGEST_REMAINDER|2 1.4 1.6|2"
+                "LARGEST_REMAINDER|2 1.4 0 1.6 0|2",
+                "LARGEST_REMAINDER|1 1.4 0.5 1.6 0|2"
             })
     void eachRepeatsItsComputation(Operation operation, String values, double result) {
         List<Double> terms =

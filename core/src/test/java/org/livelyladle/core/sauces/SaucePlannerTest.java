@@ -53,7 +53,7 @@ class SaucePlannerTest {
 
         assertThat(plan.sauces().clashes())
                 .containsExactly(new Sauces.Clash(
-                        "ann", "egg-yolk-soy", "small child: raw egg", "Soy, vinegar and spring onion"));
+                        "ann", "egg-yolk-soy", "small child (raw egg)", "Soy, vinegar and spring onion"));
         assertThat(plan.sauces().without()).containsExactly("ann");
         assertThat(plan.unmet()).anySatisfy(unmet -> {
             assertThat(unmet.text()).isEqualTo("No sauce suits ann.");
