@@ -2,6 +2,7 @@ package org.livelyladle.core.audit;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -10,13 +11,16 @@ import java.util.Set;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.SplashChoice;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.catalogue.Broth;
+import org.livelyladle.core.catalogue.Allergen;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.Governed;
 import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.cooking.CookingWindow;
@@ -38,6 +42,14 @@ public final class TableAudit {
     private static final double LEAST_FLOOR_C = 78;
     /** This reckoning and the planner's are two: they may differ by so much [K]. */
     private static final double FLOOR_TOLERANCE_K = 2;
+
+    /** Between the two reckonings of a core [K]. */
+    private static final double CORE_TOLERANCE_K = 1;
+
+    private static final double FREEZER_C = -18;
+    private static final double FRIDGE_C = 5;
+    private static final double ROOM_C = 20;
+    private static final CoreTimes CORES = new CoreTimes();
 
     private final Brief brief;
     private final Catalogue catalogue;
@@ -87,54 +99,66 @@ public final class TableAudit {
         for (Drop drop : table.drops()) {
             for (Drop.Serving serving : drop.servings()) {
                 Guest guest = guest(serving.guest());
-                for (Need need : guest.needs()) {
-                    checkNeed(drop, guest, need, held);
-                }
+                needsOf(guest).forEach((kind, strength) -> checkNeed(drop, guest, kind, strength, held));
             }
         }
     }
 
-    private void checkNeed(Drop drop, Guest guest, Need need, Map<String, List<Ingredient>> held) {
-        if (breaks(need, ingredientOf(drop))) {
-            add("H1", drop.id(), guest.name() + " is fed " + drop.cut() + " against " + need.kind());
+    private void checkNeed(
+            Drop drop, Guest guest, String kind, Strength strength, Map<String, List<Ingredient>> held) {
+        if (breaks(kind, ingredientOf(drop))) {
+            add("H1", drop.id(), guest.name() + " is fed " + drop.cut() + " against " + kind);
         }
-        if (need.strength() == Strength.DISLIKE) {
+        if (strength == Strength.DISLIKE) {
             return;
         }
         Set<String> vessel = new LinkedHashSet<>(List.of(drop.side()));
         Pot pot = brief.potOf(drop.side());
         boolean accepted = brief.decisions().splashes().contains(new SplashChoice(guest.id(), pot.id()));
-        if (need.strength() == Strength.MEDICAL && !accepted) {
+        if (strength == Strength.MEDICAL && !accepted) {
             pot.sides().forEach(side -> vessel.add(side.id()));
         }
         for (String side : vessel) {
             for (Ingredient ingredient : held.get(side)) {
-                if (breaks(need, ingredient)) {
+                if (breaks(kind, ingredient)) {
                     add(
                             "H1",
                             drop.id(),
                             "%s is fed from %s while %s holds %s against %s"
-                                    .formatted(guest.name(), drop.side(), side, ingredient.id(), need.kind()));
+                                    .formatted(guest.name(), drop.side(), side, ingredient.id(), kind));
                 }
             }
         }
     }
 
     /** This file's own reading of what a need forbids, by name. */
-    private static boolean breaks(Need need, Ingredient ingredient) {
-        String kind = need.kind().name();
+    private static boolean breaks(String kind, Ingredient ingredient) {
         String origin = ingredient.origin().name();
+        Set<String> traits = new LinkedHashSet<>();
+        ingredient.traits().forEach(trait -> traits.add(trait.name()));
         return switch (kind) {
             case "VEGAN" -> !origin.equals("PLANT");
             case "VEGETARIAN" -> origin.equals("MEAT") || origin.equals("FISH");
-            case "NO_PORK", "NO_BEEF", "NO_ALCOHOL" ->
-                ingredient.traits().stream().anyMatch(trait -> kind.endsWith("_" + trait.name()));
-            case "PREGNANT" ->
-                ingredient.traits().stream().anyMatch(trait -> trait.name().equals("MEDICINAL_HERB"));
-            default ->
-                ingredient.allergens().stream()
-                        .anyMatch(allergen -> allergen.name().equals(kind));
+            case "NO_PORK", "NO_BEEF", "NO_ALCOHOL" -> traits.contains(kind.substring("NO_".length()));
+            case "PREGNANT" -> traits.contains("MEDICINAL_HERB") || traits.contains("ALCOHOL");
+            case "SMALL_CHILD" -> traits.contains("ALCOHOL");
+            case "IMMUNE_WEAK", "LOW_SALT" -> false;
+            default -> ingredient.allergens().contains(Allergen.valueOf(kind));
         };
+    }
+
+    /** Needs by name and how strictly they are kept here: what makes somebody delicate is never a mere dislike. */
+    private static Map<String, Strength> needsOf(Guest guest) {
+        Map<String, Strength> needs = new LinkedHashMap<>();
+        for (Need need : guest.needs()) {
+            String kind = need.kind().name();
+            boolean delicate = Set.of("PREGNANT", "SMALL_CHILD", "IMMUNE_WEAK").contains(kind);
+            needs.put(kind, delicate && need.strength() == Strength.DISLIKE ? Strength.DIET : need.strength());
+        }
+        if (Set.of("CHILD", "TODDLER").contains(guest.appetite().name())) {
+            needs.putIfAbsent("SMALL_CHILD", Strength.DIET);
+        }
+        return needs;
     }
 
     /** H2 and H4: level and baskets of one side, each second of the evening. */
@@ -164,26 +188,55 @@ public final class TableAudit {
     }
 
     /**
-     * H3: while raw food is in it a side keeps its floor, 85 °C or 5 K below the boil, never under 78 °C. A drop that
-     * cools it a little further must have its core safe by its own heating at the temperatures there were.
+     * H3: while raw food is in it a side keeps its floor, 85 °C or 5 K below the boil, never under 78 °C, and each raw
+     * piece leaves with a safe core, by its own heating at the temperatures there were.
      */
     private void staysHot(Pot pot, Side side) {
         double salt = catalogue.broth(side.broth()).saltPercent();
         double boil = BoilingPoint.celsius(brief.altitude(), salt);
         double floor = Math.max(LEAST_FLOOR_C, Math.min(FLOOR_C, boil - FLOOR_BELOW_BOIL_K));
         Map<String, Cut> cuts = new HashMap<>();
-        brief.menu().forEach(item -> cuts.put(item.cut(), catalogue.cut(item.cut())));
-        TemperatureWalk walk = new TemperatureWalk(pot, side, boil, table.drops(), cuts, table.mealSeconds());
+        Map<String, Double> scales = new HashMap<>();
+        Set<String> frozen = new LinkedHashSet<>();
+        for (MenuItem item : brief.menu()) {
+            Cut cut = catalogue.cut(item.cut());
+            cuts.put(item.cut(), cut);
+            scales.put(item.cut(), item.scale());
+            if (item.fromFrozen() || cut.start().name().equals("FROZEN")) {
+                frozen.add(item.cut());
+            }
+        }
+        TemperatureWalk walk = new TemperatureWalk(pot, side, boil, table.drops(), cuts, frozen, table.mealSeconds());
         for (Drop drop : table.drops()) {
             Cut cut = cuts.get(drop.cut());
-            if (drop.side().equals(side.id()) && cut.safeCoreC() != null) {
-                double coolest = walk.coolest(drop.putIn(), drop.takeOut());
-                if (coolest < floor - FLOOR_TOLERANCE_K) {
-                    add(
-                            "H3",
-                            drop.id(),
-                            String.format(Locale.ROOT, "in broth of %.1f °C, below %.1f °C", coolest, floor));
-                }
+            if (!drop.side().equals(side.id()) || cut.safeCoreC() == null) {
+                continue;
+            }
+            double coolest = walk.coolest(drop.putIn(), drop.takeOut());
+            if (coolest < floor - FLOOR_TOLERANCE_K) {
+                add("H3", drop.id(), String.format(Locale.ROOT, "in broth of %.1f °C, below %.1f °C", coolest, floor));
+            }
+            if (cut.governed().isBy(Governed.By.CORE)) {
+                safeAtItsCore(drop, cut, scales.get(drop.cut()), frozen.contains(drop.cut()), walk);
+            }
+        }
+    }
+
+    /** Every stay of a drop, dip by dip. A stay long enough for the coolest broth it met needs no closer look. */
+    private void safeAtItsCore(Drop drop, Cut cut, double scale, boolean frozen, TemperatureWalk walk) {
+        int cooked = drop.takeOut() - drop.putIn() - (drop.repeats() - 1) * drop.everySeconds();
+        double start = frozen ? FREEZER_C : cut.start().name().equals("AMBIENT") ? ROOM_C : FRIDGE_C;
+        double wanted = cut.safeCoreC() - CORE_TOLERANCE_K;
+        for (int i = 0; i < drop.repeats(); i++) {
+            int putIn = drop.putIn() + i * drop.everySeconds();
+            double coolest = Math.floor(walk.coolest(putIn, putIn + cooked));
+            double sure = CORES.seconds(cut, scale, start, coolest, wanted);
+            if (cooked < sure
+                    && cooked < CoreGrid.of(cut, scale).seconds(start, second -> walk.at(putIn + second), wanted)) {
+                add(
+                        "H3",
+                        drop.id(),
+                        String.format(Locale.ROOT, "out after %d s, the core not yet at %d °C", cooked, cut.safeCoreC()));
             }
         }
     }

@@ -2,6 +2,7 @@ package org.livelyladle.core.audit;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Cut;
@@ -11,7 +12,8 @@ import org.livelyladle.core.table.Drop;
 /**
  * The temperature of one side, each second, by a reckoning of the audit's own: so much broth as was filled in, less
  * what a small top-up makes up for; all heat of the stove's share until it boils; thin food draws its heat at once,
- * thick food two thirds of it in the first third of its time. Constants stand here again on purpose.
+ * thick food two thirds of it in the first third of its time. Of slices dipped by
+ * hand go in as many as there are guests who still have one. Constants stand here again on purpose.
  */
 final class TemperatureWalk {
     private static final double BROTH_J_PER_G_K = 4.1;
@@ -36,7 +38,18 @@ final class TemperatureWalk {
     private final double[] brings;
     private final double[] melts;
 
-    TemperatureWalk(Pot pot, Side side, double boilC, List<Drop> drops, Map<String, Cut> cuts, int until) {
+    /** Cuts that go in from the freezer. */
+    private final Set<String> frozen;
+
+    TemperatureWalk(
+            Pot pot,
+            Side side,
+            double boilC,
+            List<Drop> drops,
+            Map<String, Cut> cuts,
+            Set<String> frozen,
+            int until) {
+        this.frozen = frozen;
         int sides = pot.sides().size();
         double ml = LEAST_LEVEL * pot.capacityMl() * pot.fillPercent() / 100.0 / sides;
         this.joulePerK = ml * BROTH_J_PER_G_K;
@@ -55,8 +68,13 @@ final class TemperatureWalk {
     private void draw(Drop drop, Cut cut) {
         double grams = drop.grams() * cut.swell();
         if (drop.byHand()) {
+            int all = drop.servings().stream().mapToInt(Drop.Serving::pieces).sum();
             for (int i = 0; i < drop.repeats(); i++) {
-                draw(cut, grams / drop.repeats(), drop.putIn() + i * drop.everySeconds());
+                int turn = i;
+                long dipped = drop.servings().stream()
+                        .filter(serving -> serving.pieces() > turn)
+                        .count();
+                draw(cut, grams * dipped / all, drop.putIn() + i * drop.everySeconds());
             }
         } else if (isThin(cut)) {
             draw(cut, grams, drop.putIn());
@@ -69,11 +87,11 @@ final class TemperatureWalk {
     }
 
     private void draw(Cut cut, double grams, int second) {
-        boolean frozen = cut.start().name().equals("FROZEN");
+        boolean fromFreezer = frozen.contains(cut.id());
         int place = Math.min(celsius.length - 1, second - from);
         warms[place] += grams * FOOD_J_PER_G_K;
-        brings[place] += grams * FOOD_J_PER_G_K * (frozen ? FREEZER_C : FRIDGE_C);
-        melts[place] += frozen ? grams * MELTING_J_PER_G : 0;
+        brings[place] += grams * FOOD_J_PER_G_K * (fromFreezer ? FREEZER_C : FRIDGE_C);
+        melts[place] += fromFreezer ? grams * MELTING_J_PER_G : 0;
     }
 
     private static boolean isThin(Cut cut) {

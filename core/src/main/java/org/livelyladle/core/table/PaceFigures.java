@@ -63,7 +63,7 @@ final class PaceFigures {
 
     private TablePlan.GuestPace pace(Guest guest, List<Drop> drops, List<TablePlan.SideUse> sides) {
         int arrival = guest.arrivesAfterMinutes() * 60;
-        int end = guest.leavesWithin(brief.mealMinutes()) * 60;
+        int end = Math.max(arrival, guest.leavesWithin(brief.mealMinutes()) * 60);
         String endLabel = end < mealSeconds ? "leaves" : "the finish";
         List<TablePlan.Bite> bites = bites(guest.id(), drops);
         List<Term> moments = new ArrayList<>();

@@ -6,13 +6,14 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.livelyladle.core.audit.CoreGrid;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Governed;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.heat.Simmer;
 
-/** Whatever shape, size, start and broth: no safe mark is shorter than a grid in all the body's dimensions says. */
+/** Whatever shape, size, start and broth: no safe mark is shorter than the audit's grid, in all the body's dimensions. */
 class SafeMarkTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
     /** The grid's own error: its coldest cell's middle is not quite the body's coldest point. */
@@ -44,8 +45,8 @@ class SafeMarkTest {
     @MethodSource("cases")
     void isNeverShorterThanTheGridSays(Case at) {
         Piece piece = Piece.of(at.cut(), at.fromFrozen(), at.scale());
-        double reference = ReferenceGrid.of(at.cut(), piece.folded().scale())
-                .seconds(piece.startC(), at.brothC(), Piece.SIMMERING, at.cut().safeCoreC());
+        double reference = CoreGrid.of(at.cut(), at.scale())
+                .seconds(piece.startC(), second -> at.brothC(), at.cut().safeCoreC());
         int safe = new WindowModel()
                 .window(piece, new Simmer(at.brothC(), at.brothC(), at.brothC()))
                 .safe();

@@ -1,15 +1,19 @@
-package org.livelyladle.core.cooking;
+package org.livelyladle.core.audit;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.Shape;
 
 /**
  * Heating of a body cut into cells, in as many dimensions as it has: explicit finite volumes on enthalpy, the coldest
- * cell decides. Half balls in spherical cells, short cylinders in rings, bricks in boxes; one symmetric part of each. It
- * shares no code with what it judges, and its constants stand here again on purpose.
+ * cell decides. Half balls in spherical cells, short cylinders in rings, bricks in boxes; one symmetric part of each. A
+ * slice dipped by hand is taken as folded. It shares no code with what it judges, and its constants stand here again on
+ * purpose.
  */
-final class ReferenceGrid {
+public final class CoreGrid {
     private static final double RHO = 1050;
     private static final double C = 3500;
     private static final double K = 0.48;
@@ -18,14 +22,22 @@ final class ReferenceGrid {
     private static final double MELTING = 334_000 * 0.75;
     private static final double FREEZES_C = -1.5;
 
+    private static final double SURFACE_W_PER_M2_K = 1500;
+    private static final double FOLD = 1.5;
+    /** Nothing stays in the broth longer than this [s]. */
+    private static final double LONGEST_S = 20_000;
+
     private final List<Double> volumes = new ArrayList<>();
     /** From, to, area, distances of both middles from the face. */
     private final List<double[]> inner = new ArrayList<>();
-    /** Cell, area, distance of its middle from the face. */
+    /** Cell, area, distance of its middle from the face, and 1 where only symmetry made it. */
     private final List<double[]> outer = new ArrayList<>();
 
-    static ReferenceGrid of(Cut cut, double scale) {
-        double[] mm = cut.dimensionsMm().stream().mapToDouble(d -> d * scale / 1000).toArray();
+    /** @param scale every size against the catalogue's [1] */
+    public static CoreGrid of(Cut cut, double scale) {
+        double folded = cut.byHand() && cut.shape() == Shape.SLAB ? scale * FOLD : scale;
+        double[] mm =
+                cut.dimensionsMm().stream().mapToDouble(d -> d * folded / 1000).toArray();
         return switch (cut.shape()) {
             case HEMISPHERE -> halfBall(mm[0] / 2, 12, 9);
             case SPHERE -> halfBall(mm[0] / 2, 24, 1).sealed();
@@ -42,20 +54,20 @@ final class ReferenceGrid {
     }
 
     /** Without what would cool it on faces that only symmetry made. */
-    private ReferenceGrid sealed() {
+    private CoreGrid sealed() {
         outer.removeIf(face -> face[3] > 0);
         return this;
     }
 
-    private static ReferenceGrid halfBall(double radius, int shells, int cones) {
-        ReferenceGrid grid = new ReferenceGrid();
+    private static CoreGrid halfBall(double radius, int shells, int cones) {
+        CoreGrid grid = new CoreGrid();
         double dr = radius / shells;
         double dAngle = Math.PI / 2 / cones;
         for (int a = 0; a < shells; a++) {
             double in = a * dr;
             double out = in + dr;
             for (int b = 0; b < cones; b++) {
-                double cap = Math.cos(b * dAngle) - Math.cos((b + 1) * dAngle);
+                double cap = StrictMath.cos(b * dAngle) - StrictMath.cos((b + 1) * dAngle);
                 int here = grid.cell((cube(out) - cube(in)) / 3 * cap);
                 if (a > 0) {
                     grid.inner.add(new double[] {here - cones, here, in * in * cap, dr / 2, dr / 2});
@@ -63,7 +75,7 @@ final class ReferenceGrid {
                 if (a == shells - 1) {
                     grid.outer.add(new double[] {here, out * out * cap, dr / 2, 0});
                 }
-                double side = (out * out - in * in) / 2 * Math.sin((b + 1) * dAngle);
+                double side = (out * out - in * in) / 2 * StrictMath.sin((b + 1) * dAngle);
                 double half = (in + out) / 2 * dAngle / 2;
                 if (b < cones - 1) {
                     grid.inner.add(new double[] {here, here + 1, side, half, half});
@@ -79,8 +91,8 @@ final class ReferenceGrid {
         return x * x * x;
     }
 
-    private static ReferenceGrid rings(double radius, double halfHeight, int n) {
-        ReferenceGrid grid = new ReferenceGrid();
+    private static CoreGrid rings(double radius, double halfHeight, int n) {
+        CoreGrid grid = new CoreGrid();
         int layers = halfHeight == 1 ? 1 : n;
         double dr = radius / n;
         double dz = halfHeight / layers;
@@ -106,8 +118,8 @@ final class ReferenceGrid {
     }
 
     /** An eighth of a brick; an edge of a metre stands for one that goes on for ever. */
-    private static ReferenceGrid boxes(double[] edges, int n) {
-        ReferenceGrid grid = new ReferenceGrid();
+    private static CoreGrid boxes(double[] edges, int n) {
+        CoreGrid grid = new CoreGrid();
         int[] cells = new int[3];
         double[] d = new double[3];
         for (int axis = 0; axis < 3; axis++) {
@@ -135,19 +147,24 @@ final class ReferenceGrid {
         return grid;
     }
 
-    /** When the coldest cell reaches a temperature [s]. */
-    double seconds(double startC, double brothC, double surface, double targetC) {
+    /**
+     * When the coldest cell reaches a temperature [s]; infinite when it does not within hours.
+     *
+     * @param brothC temperature of the broth [°C] at a second
+     */
+    public double seconds(double startC, DoubleUnaryOperator brothC, double targetC) {
         int n = volumes.size();
         double[] volume = volumes.stream().mapToDouble(v -> v).toArray();
         double[] heat = new double[n];
         double[] celsius = new double[n];
         double[] k = new double[n];
-        boolean frozen = startC < FREEZES_C;
-        java.util.Arrays.fill(heat, enthalpy(startC));
-        double step = step(volume, frozen ? K_ICE : K, frozen ? C_ICE : C, surface);
         double[] gain = new double[n];
+        boolean frozen = startC < FREEZES_C;
+        Arrays.fill(heat, enthalpy(startC));
+        double step = step(volume, frozen ? K_ICE : K, frozen ? C_ICE : C);
         double before = startC;
-        for (long i = 1; ; i++) {
+        for (long i = 1; i * step < LONGEST_S; i++) {
+            double broth = brothC.applyAsDouble((i - 1) * step);
             for (int cell = 0; cell < n; cell++) {
                 celsius[cell] = temperature(heat[cell]);
                 k[cell] = conductivity(heat[cell]);
@@ -162,7 +179,7 @@ final class ReferenceGrid {
             }
             for (double[] face : outer) {
                 int a = (int) face[0];
-                gain[a] += face[1] / (1 / surface + face[2] / k[a]) * (brothC - celsius[a]);
+                gain[a] += face[1] / (1 / SURFACE_W_PER_M2_K + face[2] / k[a]) * (broth - celsius[a]);
             }
             double coldest = Double.MAX_VALUE;
             for (int cell = 0; cell < n; cell++) {
@@ -174,16 +191,17 @@ final class ReferenceGrid {
             }
             before = coldest;
         }
+        return Double.POSITIVE_INFINITY;
     }
 
-    private double step(double[] volume, double k, double c, double surface) {
+    private double step(double[] volume, double k, double c) {
         double[] out = new double[volume.length];
         for (double[] face : inner) {
             out[(int) face[0]] += face[2] * k / (face[3] + face[4]);
             out[(int) face[1]] += face[2] * k / (face[3] + face[4]);
         }
         for (double[] face : outer) {
-            out[(int) face[0]] += face[1] / (1 / surface + face[2] / k);
+            out[(int) face[0]] += face[1] / (1 / SURFACE_W_PER_M2_K + face[2] / k);
         }
         double step = Double.MAX_VALUE;
         for (int cell = 0; cell < volume.length; cell++) {

@@ -1,0 +1,256 @@
+package org.livelyladle.core;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Appetite;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Decisions;
+import org.livelyladle.core.brief.Doneness;
+import org.livelyladle.core.brief.ExtraChoice;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.HeatSource;
+import org.livelyladle.core.brief.Kitchen;
+import org.livelyladle.core.brief.Liking;
+import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Need;
+import org.livelyladle.core.brief.NeedKind;
+import org.livelyladle.core.brief.OwnBroth;
+import org.livelyladle.core.brief.OwnIngredient;
+import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.brief.PotKind;
+import org.livelyladle.core.brief.PotSize;
+import org.livelyladle.core.brief.SaltBand;
+import org.livelyladle.core.brief.SchoolOfOrder;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.Strength;
+import org.livelyladle.core.brief.TopUp;
+import org.livelyladle.core.brief.Wish;
+import org.livelyladle.core.catalogue.Allergen;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.catalogue.Ingredient;
+import org.livelyladle.core.catalogue.Origin;
+import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.catalogue.Trait;
+import org.livelyladle.core.measure.UnitSystem;
+
+/**
+ * Random parties of all kinds a brief can say: food from the freezer and in odd sizes, weak heat, small pots that run
+ * nearly dry, mountains, own food and broths, latecomers, leavers, guests who come after the end, toddlers nobody named a
+ * need for, splashes, trades, reach, US units. The seed decides everything.
+ */
+public final class Parties {
+    private final Random random;
+    private final Briefs briefs = new Briefs();
+    private final List<MenuItem> menu = new ArrayList<>();
+    private final List<String> broths = new ArrayList<>();
+
+    private Parties(long seed) {
+        random = new Random(seed);
+    }
+
+    public static Brief random(long seed) {
+        return new Parties(seed).brief();
+    }
+
+    private boolean oneIn(int n) {
+        return random.nextInt(n) == 0;
+    }
+
+    private <T> T any(List<T> list) {
+        return list.get(random.nextInt(list.size()));
+    }
+
+    private <T> T any(T[] values) {
+        return values[random.nextInt(values.length)];
+    }
+
+    private Brief brief() {
+        Catalogue catalogue = Catalogue.builtIn();
+        catalogue.broths().forEach(broth -> broths.add(broth.id()));
+        briefs.order = any(SchoolOfOrder.values());
+        briefs.mealMinutes = any(new Integer[] {45, 60, 80, 90, 100, 120, 150});
+        briefs.units = oneIn(5) ? UnitSystem.US : UnitSystem.METRIC;
+        briefs.altitudeM = oneIn(5) ? 500 + random.nextInt(4000) : null;
+        ownFood();
+        cuts(catalogue);
+        int guests = 1 + random.nextInt(14);
+        for (int i = 0; i < guests; i++) {
+            briefs.guests.add(guest("g" + i));
+        }
+        int pots = 1 + random.nextInt(4);
+        for (int i = 0; i < pots; i++) {
+            briefs.pots.add(pot("p" + i));
+        }
+        briefs.kitchen = new Kitchen(2000, List.of(new Kitchen.Circuit("c1", "c1", 3500)), null, null, null, null, null, null);
+        briefs.sauces.clear();
+        List<String> sauces = new ArrayList<>(catalogue.sauces().stream().map(s -> s.id()).toList());
+        Collections.shuffle(sauces, random);
+        briefs.sauces.addAll(sauces.subList(0, random.nextInt(4)));
+        catalogue.extras().stream()
+                .filter(extra -> oneIn(4))
+                .forEach(extra -> briefs.extras.add(
+                        new ExtraChoice(extra.ingredient(), oneIn(3) ? (double) random.nextInt(200) : null)));
+        catalogue.sauceBar().stream().filter(part -> oneIn(4)).forEach(part -> briefs.sauceBar.add(part.ingredient()));
+        briefs.decisions = decisions();
+        Brief brief = Records.with(briefs.build(), "menu", menu);
+        brief = Records.with(brief, "portionsPerAdult", portions());
+        brief = Records.with(brief, "sauceMlPerAdult", any(new Double[] {0.0, 45.0, 60.0, 120.0}));
+        if (oneIn(4)) {
+            double low = random.nextInt(12) / 10.0;
+            brief = Records.with(brief, "saltBand", new SaltBand(low, low + random.nextInt(3) / 10.0));
+        }
+        return brief;
+    }
+
+    private Map<Category, Double> portions() {
+        Map<Category, Double> portions = new TreeMap<>();
+        Category.served().stream()
+                .filter(category -> oneIn(6))
+                .forEach(category -> portions.put(category, any(new Double[] {0.0, 20.0, 100.0, 300.0})));
+        return portions;
+    }
+
+    private void ownFood() {
+        if (oneIn(3)) {
+            Category category = any(Category.served());
+            briefs.own.add(new OwnIngredient(
+                    "own-1",
+                    "Our own",
+                    category,
+                    null,
+                    oneIn(2) ? any(Origin.values()) : null,
+                    oneIn(2) ? EnumSet.of(any(Allergen.values())) : null,
+                    oneIn(2) ? EnumSet.noneOf(Trait.class) : null,
+                    null,
+                    null,
+                    new OwnIngredient.OwnCut(
+                            "",
+                            oneIn(2) ? 10.0 + random.nextInt(40) : null,
+                            20 + random.nextInt(400),
+                            600 + random.nextInt(600),
+                            oneIn(3) ? null : any(RawRisk.values()))));
+            menu.add(new MenuItem("own-1.own", false, oneIn(2) ? 40 + random.nextInt(210) : null, null));
+        }
+        if (oneIn(4)) {
+            briefs.ownBroths.add(new OwnBroth(
+                    "own-broth",
+                    "Our broth",
+                    1000,
+                    random.nextInt(15) / 10.0,
+                    any(Heat.values()),
+                    List.of(new OwnBroth.OwnPart("kelp", 10), new OwnBroth.OwnPart(oneIn(2) ? "rice-wine" : "garlic", 20)),
+                    List.of(new OwnBroth.OwnStep("Simmer", 20, true)),
+                    null));
+            broths.add("own-broth");
+        }
+    }
+
+    private void cuts(Catalogue catalogue) {
+        List<Cut> cuts = new ArrayList<>(catalogue.cuts());
+        Collections.shuffle(cuts, random);
+        for (Cut cut : cuts.subList(0, 2 + random.nextInt(24))) {
+            Integer size = oneIn(3) ? any(new Integer[] {40, 60, 80, 120, 150, 200, 250}) : null;
+            menu.add(new MenuItem(cut.id(), cut.cooksFrozen() && oneIn(4), size, oneIn(6)));
+        }
+    }
+
+    private Guest guest(String id) {
+        List<NeedKind> kinds = new ArrayList<>(List.of(NeedKind.values()));
+        Collections.shuffle(kinds, random);
+        List<Need> needs = new ArrayList<>();
+        kinds.subList(0, Math.max(0, random.nextInt(6) - 2))
+                .forEach(kind -> needs.add(new Need(kind, any(Strength.values()))));
+        List<Wish> wishes = new ArrayList<>();
+        menu.stream()
+                .filter(item -> oneIn(4))
+                .forEach(item -> wishes.add(new Wish(
+                        item.cut(), any(Liking.values()), oneIn(2) ? any(Doneness.values()) : null, oneIn(5))));
+        int arrives = oneIn(4) ? random.nextInt(briefs.mealMinutes + 15) : 0;
+        @Nullable Integer leaves = oneIn(6) ? Integer.valueOf(arrives + 10 + random.nextInt(60)) : null;
+        return new Guest(
+                id,
+                id,
+                oneIn(2) ? Appetite.REGULAR : any(Appetite.values()),
+                needs,
+                wishes,
+                oneIn(2) ? Heat.HOT : any(Heat.values()),
+                arrives,
+                leaves,
+                oneIn(5) ? 10 + random.nextInt(190) : null,
+                oneIn(4));
+    }
+
+    private Pot pot(String id) {
+        List<Side> sides = new ArrayList<>();
+        for (int i = 1 + random.nextInt(3); i > 0; i--) {
+            sides.add(new Side(id + "-" + i, any(broths), any(TopUp.values())));
+        }
+        int ml = any(new Integer[] {300, 400, 500, 600, 800, 1200, 2400, 4000, 6000, 9000});
+        boolean electric = oneIn(3);
+        int watts = any(new Integer[] {200, 300, 500, 900, 1800, 2200, 2200, 3500});
+        HeatSource heat = oneIn(2)
+                ? null
+                : new HeatSource(
+                        electric ? any(HeatSource.Kind.values()) : HeatSource.Kind.BUTANE, watts, null, null);
+        if (heat != null && heat.kind().isElectric() && oneIn(2)) {
+            heat = new HeatSource(heat.kind(), watts, "c1", null);
+        }
+        return new Pot(
+                id,
+                id,
+                ml,
+                any(new Integer[] {25, 40, 50, 50, 60, 67}),
+                1 + random.nextInt(6),
+                sides,
+                any(PotKind.values()),
+                oneIn(5) ? new PotSize(150 + random.nextInt(200), oneIn(2) ? 150.0 + random.nextInt(100) : null, 50 + random.nextInt(80)) : null,
+                heat,
+                oneIn(8) ? briefs.guests.stream().map(Guest::id).filter(g -> oneIn(2)).toList() : null);
+    }
+
+    private Decisions decisions() {
+        List<Decisions.PortionPin> portions = new ArrayList<>();
+        List<Decisions.SplashChoice> splashes = new ArrayList<>();
+        for (Guest guest : briefs.guests) {
+            if (oneIn(8)) {
+                portions.add(new Decisions.PortionPin(guest.id(), any(menu).cut(), random.nextInt(4) * 50));
+            }
+            if (oneIn(4)) {
+                splashes.add(new Decisions.SplashChoice(guest.id(), any(briefs.pots).id()));
+            }
+        }
+        List<Decisions.DropPin> drops = new ArrayList<>();
+        if (oneIn(3)) {
+            String side = any(any(briefs.pots).sides()).id();
+            drops.add(new Decisions.DropPin(any(menu).cut(), side, 1, side, random.nextInt(60)));
+        }
+        return new Decisions(portions, List.of(), List.of(), drops, splashes, oneIn(3) ? trades() : List.of());
+    }
+
+    private List<Decisions.Trade> trades() {
+        Catalogue catalogue = Catalogue.builtIn();
+        for (MenuItem from : menu) {
+            for (MenuItem to : menu) {
+                boolean known = catalogue.findCut(from.cut()).isPresent()
+                        && catalogue.findCut(to.cut()).isPresent();
+                if (known && from != to) {
+                    Ingredient a = catalogue.ingredientOf(catalogue.cut(from.cut()));
+                    Ingredient b = catalogue.ingredientOf(catalogue.cut(to.cut()));
+                    if (a.category() == b.category() && !a.equals(b)) {
+                        return List.of(new Decisions.Trade(from.cut(), to.cut(), any(new Integer[] {1, 50, 2000})));
+                    }
+                }
+            }
+        }
+        return List.of();
+    }
+}

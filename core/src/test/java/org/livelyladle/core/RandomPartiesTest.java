@@ -1,0 +1,68 @@
+package org.livelyladle.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.livelyladle.core.audit.TableAudit;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.plan.Planned;
+import org.livelyladle.core.plan.Unmet;
+import org.livelyladle.core.table.TablePlan;
+
+/** What holds at every table, however odd: a thousand seeded parties of all kinds. */
+class RandomPartiesTest {
+    static LongStream seeds() {
+        return LongStream.range(0, 1000);
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void everyTableIsSoundAndNobodyIsForgotten(long seed) {
+        Brief brief = Parties.random(seed);
+        Catalogue catalogue = brief.extend(Catalogue.builtIn());
+        Planned planned = Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW);
+        Plan plan = planned.plan();
+
+        assertThat(TableAudit.check(
+                        brief,
+                        catalogue,
+                        plan.windows(),
+                        plan.portions().lines(),
+                        plan.table()))
+                .isEmpty();
+        assertThat(Sound.faults(plan)).isEmpty();
+        assertThat(Sound.faults(planned.ledger().ids().stream()
+                        .map(id -> planned.ledger().find(id).orElseThrow())
+                        .toList()))
+                .isEmpty();
+        plan.windows()
+                .forEach(window -> assertThat(window.ready().value())
+                        .isGreaterThanOrEqualTo(window.safe().value()));
+        assertThat(named(plan)).containsAll(hungry(brief, plan.table()));
+    }
+
+    private static Set<String> hungry(Brief brief, TablePlan table) {
+        Set<String> eats = table.drops().stream()
+                .flatMap(drop -> drop.servings().stream())
+                .filter(serving -> serving.grams() > 0)
+                .map(serving -> serving.guest())
+                .collect(Collectors.toSet());
+        return brief.guests().stream().map(Guest::id).filter(id -> !eats.contains(id)).collect(Collectors.toSet());
+    }
+
+    private static List<String> named(Plan plan) {
+        return plan.unmet().stream()
+                .filter(unmet -> unmet.severity() == Unmet.Severity.CANNOT_EAT)
+                .map(Unmet::guest)
+                .toList();
+    }
+}
