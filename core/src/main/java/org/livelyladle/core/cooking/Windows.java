@@ -1,20 +1,26 @@
 package org.livelyladle.core.cooking;
 
-import static java.util.stream.Collectors.groupingBy;
+import static java.util.Objects.requireNonNull;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
 /** The windows of a menu. Sides whose temperatures are alike share theirs. */
 public final class Windows {
     private final List<CookingWindow> all;
-    private final Map<String, List<CookingWindow>> byCut;
+    /** By cut, then side; where the side does not matter under the empty name. */
+    private final Map<String, Map<String, CookingWindow>> byCut = new HashMap<>();
     private final Map<CookingWindow, Integer> pink;
 
     /** @param pink for windows of cuts somebody wants pink, when they are [s after putting in] */
     Windows(List<CookingWindow> all, Map<CookingWindow, Integer> pink) {
         this.all = List.copyOf(all);
-        this.byCut = all.stream().collect(groupingBy(CookingWindow::cut));
+        for (CookingWindow window : all) {
+            Map<String, CookingWindow> own = byCut.computeIfAbsent(window.cut(), cut -> new HashMap<>());
+            own.putIfAbsent("", window);
+            window.sides().forEach(side -> own.putIfAbsent(side, window));
+        }
         this.pink = Map.copyOf(pink);
     }
 
@@ -25,14 +31,12 @@ public final class Windows {
 
     /** The window of a cut in a side; any of the cut's when no side has that id. */
     public CookingWindow of(String cut, String side) {
-        List<CookingWindow> own = byCut.get(cut);
+        Map<String, CookingWindow> own = byCut.get(cut);
         if (own == null) {
             throw new IllegalArgumentException("'" + cut + "' is not on the menu");
         }
-        return own.stream()
-                .filter(window -> window.sides().contains(side))
-                .findFirst()
-                .orElse(own.get(0));
+        CookingWindow there = own.get(side);
+        return there == null ? requireNonNull(own.get("")) : there;
     }
 
     /** The window of a cut where the side does not matter. */

@@ -13,7 +13,7 @@ import org.livelyladle.core.check.UnsolvableException;
  * Immutable.
  */
 final class Thawing {
-    private static final int CELLS = 28;
+    private static final int CELLS = 20;
     private static final double SAFETY = 0.8;
     private static final long MOST_STEPS = 3_000_000;
 

@@ -66,7 +66,7 @@ final class Batcher {
     /** @param firstNumber of the first of these batches, where others of this cut and side exist */
     List<Batch> split(Cut cut, Side side, List<Demand> demands, int firstNumber) {
         List<Demand> present = demands.stream()
-                .filter(demand -> canMeet(cut, side, List.of(demand), 1))
+                .filter(demand -> canMeet(cut, side, demand))
                 .sorted(Comparator.comparing(demand -> demand.guest().id()))
                 .toList();
         if (present.isEmpty()) {
@@ -120,10 +120,13 @@ final class Batcher {
                 frozen.contains(cut.id()));
     }
 
-    /** Whether there is a moment, or a run of dips, for which all of them are at the table. */
-    boolean canMeet(Cut cut, Side side, List<Demand> demands, int repeats) {
-        CookingWindow window = windows.of(cut.id(), side.id());
-        Presence common = Presence.common(demands, mealSeconds);
+    /** Whether somebody is at the table while a piece of it could be cooked. */
+    boolean canMeet(Cut cut, Side side, Demand demand) {
+        return canMeet(cut, windows.of(cut.id(), side.id()), presence(demand), 1);
+    }
+
+    /** Whether there is a moment, or a run of dips, for which all who share a presence are at the table. */
+    private static boolean canMeet(Cut cut, CookingWindow window, Presence common, int repeats) {
         int offset = Batch.offset(cut, window);
         int soonest = cut.byHand() ? offset : Math.max(TablePlanner.GRID_SECONDS, offset - Sequencer.PRELOAD_SECONDS);
         int first = Batch.roundUp(Math.max(common.from(), soonest));
@@ -251,29 +254,38 @@ final class Batcher {
         return new Demand(demand.guest(), demand.cut(), pieces, demand.grams() / demand.pieces() * pieces);
     }
 
-    /** In as few groups as can be, each at the table at one time. */
-    private List<List<Demand>> meeting(Cut cut, Side side, List<Demand> demands) {
-        List<List<Demand>> groups = new ArrayList<>();
-        for (Demand demand : demands) {
-            List<Demand> with = null;
-            for (List<Demand> group : groups) {
-                List<Demand> all = new ArrayList<>(group);
-                all.add(demand);
-                if (with == null && canMeet(cut, side, all, repeats(cut, all))) {
-                    with = group;
-                }
-            }
-            if (with == null) {
-                with = new ArrayList<>();
-                groups.add(with);
-            }
-            with.add(demand);
+    /** People who are at the table at one time. */
+    private static final class Group {
+        private final List<Demand> demands = new ArrayList<>();
+        private Presence common;
+        private int repeats = 1;
+
+        private Group(Presence common) {
+            this.common = common;
         }
-        return groups;
     }
 
-    private static int repeats(Cut cut, List<Demand> demands) {
-        return cut.byHand() ? demands.stream().mapToInt(Demand::pieces).max().orElse(1) : 1;
+    /** In as few groups as can be, each at the table at one time. */
+    private List<List<Demand>> meeting(Cut cut, Side side, List<Demand> demands) {
+        CookingWindow window = windows.of(cut.id(), side.id());
+        List<Group> groups = new ArrayList<>();
+        for (Demand demand : demands) {
+            Presence own = presence(demand);
+            int repeats = cut.byHand() ? Math.max(1, demand.pieces()) : 1;
+            Group with = groups.stream()
+                    .filter(group ->
+                            canMeet(cut, window, group.common.and(own), Math.max(group.repeats, repeats)))
+                    .findFirst()
+                    .orElse(null);
+            if (with == null) {
+                with = new Group(own);
+                groups.add(with);
+            }
+            with.demands.add(demand);
+            with.common = with.common.and(own);
+            with.repeats = Math.max(with.repeats, repeats);
+        }
+        return groups.stream().map(group -> group.demands).toList();
     }
 
     private Presence presence(Demand demand) {

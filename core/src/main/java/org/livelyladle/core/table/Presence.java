@@ -17,12 +17,14 @@ record Presence(int from, int until) {
 
     /** When all of them are there at once. */
     static Presence common(List<Demand> demands, int mealSeconds) {
-        return demands.stream()
-                .map(demand -> of(demand.guest(), mealSeconds))
-                .reduce(new Presence(0, mealSeconds), Presence::and);
+        Presence common = new Presence(0, mealSeconds);
+        for (Demand demand : demands) {
+            common = common.and(of(demand.guest(), mealSeconds));
+        }
+        return common;
     }
 
-    private Presence and(Presence other) {
+    Presence and(Presence other) {
         return new Presence(Math.max(from, other.from), Math.min(until, other.until));
     }
 

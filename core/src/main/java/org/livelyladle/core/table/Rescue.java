@@ -70,42 +70,64 @@ final class Rescue {
     /** @return what found no place in this side */
     private List<Demand> place(List<Demand> demands, Side side, Sequencer sequencer, Set<String> full) {
         Cut cut = demands.get(0).cut();
-        List<Demand> eaters = demands.stream()
-                .filter(demand -> allocation.mayHold(cut, side) && allocation.mayEatFrom(demand.guest(), side))
-                .filter(demand -> batcher.canMeet(cut, side, List.of(demand), 1))
-                .toList();
-        List<Demand> rest = new ArrayList<>(demands);
-        rest.removeAll(eaters);
-        for (Batch batch : number(batcher.split(cut, side, eaters, next(cut, side)))) {
-            if (!sequencer.add(batch)) {
-                batch.servings().forEach(serving -> {
-                    Demand whole = eaters.stream()
-                            .filter(demand -> demand.guest().id().equals(serving.guest()))
-                            .findFirst()
-                            .orElseThrow();
-                    Demand own = new Demand(whole.guest(), cut, serving.pieces(), serving.grams());
-                    crumbs(own, side, sequencer, full).ifPresent(rest::add);
-                });
+        List<Demand> eaters = new ArrayList<>();
+        Map<String, Demand> rest = new TreeMap<>();
+        for (Demand demand : demands) {
+            boolean open = allocation.mayHold(cut, side)
+                    && allocation.mayEatFrom(demand.guest(), side)
+                    && batcher.canMeet(cut, side, demand)
+                    && takesACrumb(demand, side, sequencer, full);
+            if (open) {
+                eaters.add(demand);
+            } else {
+                rest.put(demand.guest().id(), demand);
             }
         }
-        return merged(rest);
+        for (Batch batch : number(batcher.split(cut, side, eaters, next(cut, side)))) {
+            if (!sequencer.add(batch)) {
+                for (Demand part : parts(batch, eaters)) {
+                    crumbs(part, side, sequencer, full)
+                            .ifPresent(left -> rest.merge(left.guest().id(), left, Demand::and));
+                }
+            }
+        }
+        return List.copyOf(rest.values());
     }
 
-    /** All at once if it can be, else bit by bit; what is left of it. */
-    private Optional<Demand> crumbs(Demand demand, Side side, Sequencer sequencer, Set<String> full) {
-        Cut cut = demand.cut();
-        String kind = key(cut, side)
-                + (cut.byHand() ? " " + demand.guest().id() : "")
+    private static List<Demand> parts(Batch batch, List<Demand> eaters) {
+        Map<String, Demand> byGuest = new HashMap<>();
+        eaters.forEach(demand -> byGuest.put(demand.guest().id(), demand));
+        return batch.servings().stream()
+                .map(serving -> new Demand(
+                        byGuest.get(serving.guest()).guest(), batch.cut(), serving.pieces(), serving.grams()))
+                .toList();
+    }
+
+    /** Where not even a piece finds a place there is no use in trying more, now or for others who come and go alike. */
+    private boolean takesACrumb(Demand demand, Side side, Sequencer sequencer, Set<String> full) {
+        String kind = kind(demand, side);
+        if (!full.contains(kind)
+                && !sequencer.fits(batcher.crumble(demand.cut(), side, demand, 1).get(0))) {
+            full.add(kind);
+        }
+        return !full.contains(kind);
+    }
+
+    private static String kind(Demand demand, Side side) {
+        return key(demand.cut(), side)
+                + (demand.cut().byHand() ? " " + demand.guest().id() : "")
                 + " " + demand.guest().arrivesAfterMinutes()
                 + " " + demand.guest().leavesAfterMinutes();
-        if (full.contains(kind)) {
-            return Optional.of(demand);
-        }
+    }
+
+    /** Piece by piece until no more fit; what is left of it. */
+    private Optional<Demand> crumbs(Demand demand, Side side, Sequencer sequencer, Set<String> full) {
+        Cut cut = demand.cut();
         int pieces = demand.pieces();
         double grams = demand.grams();
         for (Batch crumb : number(batcher.crumble(cut, side, demand, next(cut, side)))) {
-            if (!sequencer.add(crumb)) {
-                full.add(kind);
+            if (full.contains(kind(demand, side)) || !sequencer.add(crumb)) {
+                full.add(kind(demand, side));
                 return Optional.of(new Demand(demand.guest(), cut, pieces, grams));
             }
             pieces -= crumb.servings().get(0).pieces();
@@ -120,11 +142,5 @@ final class Rescue {
 
     private static String key(Cut cut, Side side) {
         return cut.id() + "@" + side.id();
-    }
-
-    private static List<Demand> merged(List<Demand> demands) {
-        Map<String, Demand> byGuest = new TreeMap<>();
-        demands.forEach(demand -> byGuest.merge(demand.guest().id(), demand, Demand::and));
-        return List.copyOf(byGuest.values());
     }
 }

@@ -107,6 +107,11 @@ final class Sequencer {
         return put(placing(batch));
     }
 
+    /** Whether it would find a place. */
+    boolean fits(Batch batch) {
+        return nearest(placing(batch)).isPresent();
+    }
+
     private Placing placing(Batch batch) {
         return new Placing(batch, ideal(batch), false, guestPlaces);
     }

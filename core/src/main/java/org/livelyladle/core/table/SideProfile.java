@@ -13,6 +13,8 @@ final class SideProfile {
     private final ColdLoad cold;
     private final int baskets;
     private final List<Placing> inside = new ArrayList<>();
+    /** Room to work in: those inside together with a candidate. */
+    private Placing[] meeting = new Placing[16];
 
     /** @param share of the largest drop and the pace it really takes [1] */
     SideProfile(SidePlan side, double share) {
@@ -23,6 +25,9 @@ final class SideProfile {
 
     void add(Placing placing) {
         inside.add(placing);
+        if (inside.size() > meeting.length) {
+            meeting = new Placing[2 * meeting.length];
+        }
         cold.set(inside);
     }
 
@@ -43,25 +48,31 @@ final class SideProfile {
         return crowded(candidate, putIn);
     }
 
-    /** Volume and baskets can only peak where some drop goes in. */
+    /** Volume and baskets can only peak where some drop goes in; only what is inside at the same time matters. */
     @Nullable
     private String crowded(Placing candidate, int putIn) {
-        String here = crowdedAt(candidate, putIn);
         int end = putIn + candidate.duration;
-        for (int i = 0; here == null && i < inside.size(); i++) {
-            int peak = inside.get(i).putIn;
-            if (peak > putIn && peak < end) {
-                here = crowdedAt(candidate, peak);
+        int beside = 0;
+        for (Placing other : inside) {
+            if (other.putIn < end && putIn < other.putIn + other.duration) {
+                meeting[beside++] = other;
+            }
+        }
+        String here = crowdedAt(candidate, putIn, beside);
+        for (int i = 0; here == null && i < beside; i++) {
+            if (meeting[i].putIn > putIn) {
+                here = crowdedAt(candidate, meeting[i].putIn, beside);
             }
         }
         return here;
     }
 
     @Nullable
-    private String crowdedAt(Placing candidate, int second) {
+    private String crowdedAt(Placing candidate, int second, int beside) {
         double ml = candidate.volumeMl;
         int inBaskets = candidate.byHand ? 0 : 1;
-        for (Placing other : inside) {
+        for (int i = 0; i < beside; i++) {
+            Placing other = meeting[i];
             if (other.putIn <= second && second < other.putIn + other.duration) {
                 ml += other.volumeMl;
                 inBaskets += other.byHand ? 0 : 1;

@@ -144,7 +144,7 @@ public final class TablePlanner {
         boolean meets = brief.sides().stream()
                 .filter(side -> allocation.mayHold(demand.cut(), side)
                         && allocation.mayEatFrom(demand.guest(), side))
-                .anyMatch(side -> batcher.canMeet(demand.cut(), side, List.of(demand), 1));
+                .anyMatch(side -> batcher.canMeet(demand.cut(), side, demand));
         return meets
                 ? remainder(demand, TablePlan.Cause.NO_ROOM, "no room in the pots within the meal")
                 : remainder(
@@ -175,7 +175,7 @@ public final class TablePlanner {
         new SideAssigner(allocation, plans).assign(demands).forEach((cut, bySide) -> bySide.forEach((side, own) -> {
             batches.addAll(rescue.number(batcher.split(cut, side, own)));
             own.stream()
-                    .filter(demand -> !batcher.canMeet(cut, side, List.of(demand), 1))
+                    .filter(demand -> !batcher.canMeet(cut, side, demand))
                     .forEach(rescue::take);
         }));
         return batches;
