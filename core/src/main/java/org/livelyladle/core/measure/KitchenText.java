@@ -1,6 +1,8 @@
 package org.livelyladle.core.measure;
 
 import java.util.List;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Locale;
 import java.util.Map;
 import javax.measure.UnitConverter;
@@ -112,8 +114,10 @@ public final class KitchenText {
 
     /** A plain number with at most so many decimals, trailing zeros cut. */
     public static String number(double value, int decimals) {
-        String text = String.format(Locale.ROOT, "%." + decimals + "f", value);
-        return text.contains(".") ? text.replaceAll("0+$", "").replaceAll("\\.$", "") : text;
+        return BigDecimal.valueOf(value)
+                .setScale(decimals, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     private static String metricGrams(double grams) {

@@ -2,10 +2,12 @@ package org.livelyladle.core.purchases;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
@@ -38,7 +40,9 @@ public final class TradeFinder {
 
     private final Brief brief;
     private final Catalogue catalogue;
-    private final Portions portions;
+    /** Exact shares by cut, then guest [g]. */
+    private final Map<String, Map<String, Double>> gramsByCut = new HashMap<>();
+
     private final Map<String, Purchases.Need> needs;
     private final Shelf shelf;
     private final List<Cut> menu;
@@ -46,7 +50,11 @@ public final class TradeFinder {
     public TradeFinder(Brief brief, Catalogue catalogue, Facts facts, Portions portions, Purchases purchases) {
         this.brief = brief;
         this.catalogue = catalogue;
-        this.portions = portions;
+        for (Portion line : portions.lines()) {
+            gramsByCut
+                    .computeIfAbsent(line.cut(), cut -> new TreeMap<>())
+                    .put(line.guest(), line.grams().value());
+        }
         this.needs =
                 purchases.needs().stream().collect(Collectors.toMap(Purchases.Need::ingredient, Function.identity()));
         this.shelf = new Shelf(brief, catalogue, facts);
@@ -128,9 +136,11 @@ public final class TradeFinder {
         List<PackProblem.Cover> covers = new ArrayList<>();
         for (Cut shortOf : own) {
             for (Cut by : own) {
-                double most = mostGrams(shortOf, by);
-                if (!shortOf.equals(by) && alike(shortOf, by) && most > NEGLIGIBLE_G && !decided(shortOf, by)) {
-                    covers.add(new PackProblem.Cover(shortOf.ingredient(), by.ingredient(), most));
+                if (!shortOf.equals(by) && alike(shortOf, by) && !decided(shortOf, by)) {
+                    double most = mostGrams(shortOf, by);
+                    if (most > NEGLIGIBLE_G) {
+                        covers.add(new PackProblem.Cover(shortOf.ingredient(), by.ingredient(), most));
+                    }
                 }
             }
         }
@@ -160,15 +170,14 @@ public final class TradeFinder {
     }
 
     private double mostGrams(Cut shortOf, Cut by) {
-        double grams = portions.lines().stream()
-                .filter(line -> line.cut().equals(shortOf.id()))
-                .filter(line -> portions.lines().stream()
-                        .anyMatch(other ->
-                                other.cut().equals(by.id()) && other.guest().equals(line.guest())))
-                .filter(line ->
-                        TradeMaker.mayTrade(brief, brief.guest(line.guest()).orElseThrow(), shortOf.id(), by.id()))
-                .mapToDouble((Portion line) -> line.grams().value())
-                .sum();
+        Map<String, Double> other = gramsByCut.getOrDefault(by.id(), Map.of());
+        double grams = 0;
+        for (Map.Entry<String, Double> own : gramsByCut.getOrDefault(shortOf.id(), Map.of()).entrySet()) {
+            boolean eatsBoth = other.containsKey(own.getKey());
+            if (eatsBoth && TradeMaker.mayTrade(brief, brief.guest(own.getKey()).orElseThrow(), shortOf.id(), by.id())) {
+                grams += own.getValue();
+            }
+        }
         double bought = grams / catalogue.ingredientOf(shortOf).edibleShare() * margin();
         return Math.min(MOST_OF_A_SHARE * bought, missing(shortOf));
     }

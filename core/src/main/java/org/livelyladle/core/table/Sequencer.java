@@ -192,11 +192,6 @@ final class Sequencer {
         bites.add(placing);
     }
 
-    private void leave(Placing placing) {
-        profiles.get(placing.batch.side().id()).remove(placing);
-        bites.remove(placing);
-    }
-
     /**
      * Tries the guests from the longest wait down; true as soon as one move helps.
      *
@@ -226,14 +221,15 @@ final class Sequencer {
     }
 
     private boolean move(Placing placing, int middle) {
-        leave(placing);
+        SideProfile side = profiles.get(placing.batch.side().id());
+        side.remove(placing);
+        int before = placing.putIn;
         int[] targets = Arrays.stream(SHIFTS)
                 .map(shift -> Math.floorDiv(middle + shift - placing.duration, GRID) * GRID)
-                .filter(target ->
-                        target != placing.putIn && inOrder(placing, target) && obstacle(placing, target) == null)
+                .filter(target -> target != before && inOrder(placing, target) && obstacle(placing, target) == null)
                 .toArray();
         boolean moved = targets.length > 0 && moveTo(placing, targets);
-        enter(placing);
+        side.add(placing);
         return moved;
     }
 
@@ -250,6 +246,7 @@ final class Sequencer {
         for (int target : targets) {
             if (cost(placing, eaters, target) < before - 1) {
                 placing.putIn = target;
+                bites.moved(placing);
                 return true;
             }
         }
@@ -263,7 +260,7 @@ final class Sequencer {
         List<Eater> eaters = new ArrayList<>();
         for (int i = 0; i < placing.eaters.length; i++) {
             int guest = placing.eaters[i];
-            eaters.add(new Eater(waits.get(guest), bites.seconds(guest), placing.bites[i]));
+            eaters.add(new Eater(waits.get(guest), bites.without(guest, placing, placing.bites[i]), placing.bites[i]));
         }
         return eaters;
     }

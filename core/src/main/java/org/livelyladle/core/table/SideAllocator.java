@@ -56,6 +56,8 @@ final class SideAllocator {
     private final int[] guestToRestricted;
 
     private final int[] openToRestricted;
+    /** Of the promises as they stand. */
+    private double costNow;
 
     /** @param able whether a side can cook a cut at all, whoever eats it */
     SideAllocator(
@@ -169,6 +171,7 @@ final class SideAllocator {
         for (int g = 0; g < restricted.size(); g++) {
             promiseCheapest(g);
         }
+        costNow = cost();
         boolean better = true;
         for (int pass = 0; better && pass < MOST_PASSES; pass++) {
             better = false;
@@ -204,9 +207,10 @@ final class SideAllocator {
         if ((openToRestricted[g] >> s & 1) == 0) {
             return false;
         }
-        double before = cost();
         promises[g] ^= 1 << s;
-        if (cost() < before - 1e-9) {
+        double cost = cost();
+        if (cost < costNow - 1e-9) {
+            costNow = cost;
             return true;
         }
         promises[g] ^= 1 << s;
@@ -276,6 +280,16 @@ final class SideAllocator {
 
     /** Sides needed to reach everybody, taking the one that reaches most each time. */
     private int drops(int[] kinds, int[] heads, int allowed) {
+        int common = -1;
+        int anybody = 0;
+        for (int k = 0; k < kinds.length; k++) {
+            int reach = heads[k] == 0 ? 0 : kinds[k] & allowed;
+            common &= reach == 0 ? -1 : reach;
+            anybody |= reach;
+        }
+        if (anybody == 0 || common != 0) {
+            return anybody == 0 ? 0 : 1;
+        }
         int[] hungry = heads.clone();
         int drops = 0;
         while (true) {
