@@ -39,8 +39,10 @@ public record Cook(
         Check.id(id, "id");
         name = Check.text(name, "name", 40);
         skills = skills == null ? null : Check.distinct(skills, "skills", Skill.values().length, skill -> skill);
-        if (!(from == null ? USUAL_FROM : from).isBefore(until == null ? USUAL_UNTIL : until)) {
-            throw new InvalidInputException("until", until == null ? USUAL_UNTIL : until, "a time after " + from);
+        LocalTime begins = from == null ? USUAL_FROM : from;
+        LocalTime ends = until == null ? USUAL_UNTIL : until;
+        if (!begins.isBefore(ends)) {
+            throw new InvalidInputException("until", ends, "a time after " + begins);
         }
         busy = Check.distinct(busy, "busy", MOST_BUSY, away -> away);
     }

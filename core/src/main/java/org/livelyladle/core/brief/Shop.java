@@ -93,4 +93,17 @@ public record Shop(
         }
         return time;
     }
+
+    /** The first time from then on at which somebody can shop there. */
+    public LocalDateTime firstOpen(LocalDateTime earliest) {
+        LocalDateTime from = earliest;
+        for (int i = 0; i <= DAYS_A_WEEK; i++) {
+            LocalDateTime open = from.toLocalDate().atTime(withinHours(from.toLocalTime()));
+            if (!isClosedOn(open.getDayOfWeek()) && !open.isBefore(from)) {
+                return open;
+            }
+            from = from.toLocalDate().plusDays(1).atStartOfDay();
+        }
+        return from;
+    }
 }

@@ -141,7 +141,7 @@ public final class SidePlanner {
         return celsius("side.floor." + side.id(), simmer.floorC())
                 .by(
                         broth.name() + ": never cooler",
-                        "85 °C, or 5 K below the boil where that is less, never under 78 °C",
+                        text.celsius(85) + ", or 5 K below the boil where that is less, never under " + text.celsius(78),
                         GIVEN,
                         () -> List.of(degrees("floor", simmer.floorC(), "while raw food cooks", Mark.MEMORY)));
     }
@@ -172,7 +172,7 @@ public final class SidePlanner {
                                         warms,
                                         "1/K",
                                         "1 / " + KitchenText.number(1 / warms, 1),
-                                        "from the fridge, 5 °C",
+                                        "from the fridge, " + text.celsius(FRIDGE_C),
                                         Mark.MEMORY)));
     }
 

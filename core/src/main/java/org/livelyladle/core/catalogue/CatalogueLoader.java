@@ -230,6 +230,7 @@ final class CatalogueLoader {
                 row.text("name"),
                 row.text("remark"),
                 row.yesNo("rawEgg"),
+                row.number("portion", 0.05, 2),
                 row.number("brothMlPer100", 0, 80),
                 entry.list("parts").stream()
                         .map(part -> new Sauce.Part(

@@ -7,6 +7,7 @@ import org.livelyladle.core.measure.Mark;
  * A house sauce by its parts per 100 ml.
  *
  * @param rawEgg true when it holds egg that is not cooked through
+ * @param portion how much of it a guest takes, against a dip of soy [1]
  * @param brothMlPer100 broth in 100 ml of sauce, ladled before any food goes in [ml]
  * @param minutes time to stir it, any amount [min]
  */
@@ -15,6 +16,7 @@ public record Sauce(
         String name,
         String remark,
         boolean rawEgg,
+        double portion,
         double brothMlPer100,
         List<Part> parts,
         double minutes,

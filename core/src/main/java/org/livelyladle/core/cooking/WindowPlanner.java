@@ -253,7 +253,7 @@ public final class WindowPlanner {
             terms.add(result(label, seconds, Mark.COMPUTED, ""));
             terms.add(Term.of("toughening", q, "1", KitchenText.number(q, 0), "1 is the end of the best", Mark.MEMORY));
             terms.add(Term.of(
-                    "time to 1 at 80 °C",
+                    "time to 1 at " + text.celsius(Toughening.REFERENCE_C),
                     toughening.dSeconds(),
                     "s",
                     KitchenText.seconds(toughening.dSeconds()),
@@ -279,10 +279,10 @@ public final class WindowPlanner {
         }
     }
 
-    private static String advice(Cut cut) {
+    private String advice(Cut cut) {
         return cut.rawRisk() == RawRisk.NONE
                 ? ""
-                : "Cook through: " + cut.safeCoreC() + " °C at the core ("
+                : "Cook through: " + text.celsius(cut.safeCoreC()) + " at the core ("
                         + cut.rawRisk().label() + ").";
     }
 }

@@ -2,6 +2,7 @@ package org.livelyladle.core.evening;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -33,6 +34,9 @@ public final class EveningPlanner {
 
     private static final double US_CUP_ML = 236.588;
     private static final double LARGEST_DOSE_SHARE = 0.15;
+    /** Plain by intention, or half of it kept back: seasoned by taste at the table, not by the plan. */
+    private static final Set<Broth.Source> UNSEASONED = EnumSet.of(Broth.Source.WATER, Broth.Source.PACKET);
+
     private static final String SALT = "salt";
 
     private final Brief brief;
@@ -64,7 +68,7 @@ public final class EveningPlanner {
         int from =
                 Math.min(0, table.drops().stream().mapToInt(Drop::putIn).min().orElse(0));
         List<PotEvening> pots = new ArrayList<>();
-        ProblemFinder problems = new ProblemFinder(brief);
+        ProblemFinder problems = new ProblemFinder(brief, text);
         Set<String> tooCool = new TreeSet<>();
         for (Pot pot : brief.pots()) {
             PotRun run = new PotRun(
@@ -111,6 +115,7 @@ public final class EveningPlanner {
         TopUpRule rule = new TopUpRule(
                 side.policy(),
                 band(side, lowSalt),
+                !UNSEASONED.contains(broth.source()),
                 ml,
                 plan.capacity().value(),
                 Math.min(brief.units() == UnitSystem.US ? US_CUP_ML : METRIC_CUP_ML, ml * LARGEST_DOSE_SHARE),

@@ -36,7 +36,10 @@ final class LeftOverPlanner {
     private static final String RICE = "rice";
     private static final String KEEPING =
             "Boil it up once more, sieve it, cool it fast. Label it; 3 to 4 days in the fridge, 2 to 3 months frozen"
-                    + " (USDA FSIS, leftovers). Heat again to a rolling boil, 74 °C at least. In doubt throw it away.";
+                    + " (USDA FSIS, leftovers). Heat again to a rolling boil, %s at least. In doubt throw it away.";
+    /** USDA FSIS, leftovers: 165 °F [°C]. */
+    private static final double REHEATED_C = 74;
+
     private static final String KEEPING_RICE =
             "Cool it fast and keep it cold: spores in rice survive cooking. Next day at the latest, heated right"
                     + " through, once only. In doubt throw it away.";
@@ -93,7 +96,7 @@ final class LeftOverPlanner {
                                 bothFaces(ml / ML_PER_M3, SHALLOW_M),
                                 FRIDGE_C),
                         way(id + ".ice", "the pot in ice water", joulePerK, ICE_BATH_W_PER_M2_K * outside, ICE_C)),
-                KEEPING);
+                KEEPING.formatted(text.celsius(REHEATED_C)));
     }
 
     /** For any amount: by its depth alone. */
@@ -124,8 +127,8 @@ final class LeftOverPlanner {
         Cooling cooling = Cooling.of(joulePerK, wPerK, roundC);
         return new LeftOver.Way(
                 name,
-                figure("cooling.21." + id, name + ": from 57 to 21 °C", cooling.to21Seconds(), wPerK, roundC),
-                figure("cooling.5." + id, name + ": from 57 to 5 °C", cooling.to5Seconds(), wPerK, roundC),
+                figure("cooling.21." + id, name + ": from " + text.celsius(57) + " to " + text.celsius(21), cooling.to21Seconds(), wPerK, roundC),
+                figure("cooling.5." + id, name + ": from " + text.celsius(57) + " to " + text.celsius(5), cooling.to5Seconds(), wPerK, roundC),
                 cooling.isFastEnough());
     }
 
@@ -137,7 +140,8 @@ final class LeftOverPlanner {
         return ledger.figure(id, minutes, "min", KitchenText.minutes(minutes))
                 .by(
                         title,
-                        "FDA Food Code 2022, 3-501.14: to 21 °C within 2 h, to 5 °C within 6 h in all",
+                        "FDA Food Code 2022, 3-501.14: to " + text.celsius(21) + " within 2 h, to " + text.celsius(5)
+                                + " within 6 h in all",
                         GIVEN,
                         () -> List.of(
                                 Term.of("it takes", minutes, "min", KitchenText.minutes(minutes), "", Mark.COMPUTED),

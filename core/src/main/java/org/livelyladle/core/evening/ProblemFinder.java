@@ -16,10 +16,12 @@ final class ProblemFinder {
     private static final double DRY_SHARE = 0.2;
 
     private final Brief brief;
+    private final KitchenText text;
     private final List<Problem> problems = new ArrayList<>();
 
-    ProblemFinder(Brief brief) {
+    ProblemFinder(Brief brief, KitchenText text) {
         this.brief = brief;
+        this.text = text;
     }
 
     void look(Pot pot, PotRun run) {
@@ -54,7 +56,7 @@ final class ProblemFinder {
             add(
                     Kind.TOO_COOL,
                     side.plan.side(),
-                    name + " falls to " + KitchenText.number(side.lowestC(), 1) + " °C at " + when(side.lowestSecond())
+                    name + " falls to " + text.celsius(side.lowestC()) + " at " + when(side.lowestSecond())
                             + ", below its floor of " + side.plan.floor().text() + ".",
                     "Put in less at a time, or take a stronger heat.");
         }
@@ -94,9 +96,11 @@ final class ProblemFinder {
                                         load.load().value() + load.headroom().value(), 0)
                                 + " W.",
                         "Plug one pot into another circuit."));
-        brief.pots().stream()
-                .filter(pot -> pot.heatOrUsual().kind().isElectric()
-                        && pot.heatOrUsual().circuit() == null)
+        List<Pot> electric = brief.pots().stream()
+                .filter(pot -> pot.heatOrUsual().kind().isElectric())
+                .toList();
+        electric.stream()
+                .filter(pot -> electric.size() > 1 && pot.heatOrUsual().circuit() == null)
                 .forEach(pot -> add(
                         Kind.UNKNOWN_FUSE,
                         pot.id(),

@@ -9,10 +9,19 @@ import org.livelyladle.core.evening.SideEvening.Dose.Kind;
  * What a side is topped up with: above its salt band water, inside it reserve, below it reserve seasoned to the middle,
  * unless the host wants one of the two always. Poured as soon as a whole dose is missing and finds room.
  *
+ * @param seasons the host brings it into its band by salt; not where plain water is meant plain, or half a packet is
+ *     kept back on purpose
  * @param doseMl one cup, or less for a small side [ml]
  * @param reservePercent salt of the reserve [g per 100 g]
  */
-record TopUpRule(TopUp policy, SaltBand band, double fillMl, double roomyMl, double doseMl, double reservePercent) {
+record TopUpRule(
+        TopUp policy,
+        SaltBand band,
+        boolean seasons,
+        double fillMl,
+        double roomyMl,
+        double doseMl,
+        double reservePercent) {
     private static final double PERCENT = 100;
 
     /** A dose as poured [ml, g of salt stirred in]. */
@@ -28,13 +37,13 @@ record TopUpRule(TopUp policy, SaltBand band, double fillMl, double roomyMl, dou
         }
         double after = saltG + doseMl * reservePercent / PERCENT;
         double missing = band.middlePercent() / PERCENT * (brothMl + doseMl) - after;
-        boolean bland = policy == TopUp.AUTO && percent < band.lowPercent() && missing > 0;
+        boolean bland = seasons && policy == TopUp.AUTO && percent < band.lowPercent() && missing > 0;
         return Optional.of(bland ? new Pouring(Kind.SEASONED, doseMl, missing) : new Pouring(Kind.RESERVE, doseMl, 0));
     }
 
     /** Salt a bland side wants before anybody eats from it [g]. */
     double missingAtStart(double brothMl, double saltG) {
-        return policy == TopUp.AUTO && saltG / brothMl * PERCENT < band.lowPercent()
+        return seasons && policy == TopUp.AUTO && saltG / brothMl * PERCENT < band.lowPercent()
                 ? band.middlePercent() / PERCENT * brothMl - saltG
                 : 0;
     }

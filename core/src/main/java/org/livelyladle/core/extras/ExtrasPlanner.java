@@ -77,7 +77,7 @@ public final class ExtrasPlanner {
             }
         }
         shared.forEach((kind, extras) -> {
-            double all = extras.stream().mapToDouble(Extra::weight).sum();
+            double all = Math.max(1, extras.stream().mapToDouble(Extra::weight).sum());
             Figure budget = budget(guest, kind.name(), kind, appetite, kind.perAdult(), Mark.MEMORY);
             extras.forEach(extra -> give(guest, extra, budget, all));
         });
@@ -126,12 +126,12 @@ public final class ExtrasPlanner {
                         "extra." + guest.id() + "." + extra.ingredient(), extra.kind(), budget.value() * weight / all)
                 .by(
                         guest.name() + ": " + name,
-                        "What there is of the kind, shared by weight among what suits",
+                        "What there is of the kind, shared by weight among what suits; nothing takes more than its weight",
                         SHARE,
                         () -> List.of(
                                 Term.of(extra.kind().label(), budget),
                                 Term.of("its weight", weight, "1", KitchenText.number(weight, 2), "", Mark.MEMORY),
-                                Term.of("all weights", all, "1", KitchenText.number(all, 2), "", Mark.MEMORY)));
+                                Term.of("all weights, 1 at least", all, "1", KitchenText.number(all, 2), "", Mark.MEMORY)));
         Objects.requireNonNull(parts.get(extra)).add(new Part(guest, figure));
     }
 

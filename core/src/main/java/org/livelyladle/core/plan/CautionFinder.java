@@ -20,6 +20,7 @@ import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.Sauce;
 import org.livelyladle.core.catalogue.Trait;
+import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.Content;
@@ -35,6 +36,7 @@ final class CautionFinder {
     private final Portions portions;
     private final TablePlan table;
     private final LocalDate asOf;
+    private final KitchenText text;
     private final List<Caution> cautions = new ArrayList<>();
 
     CautionFinder(Brief brief, Catalogue catalogue, Portions portions, TablePlan table, LocalDate asOf) {
@@ -43,6 +45,7 @@ final class CautionFinder {
         this.portions = portions;
         this.table = table;
         this.asOf = asOf;
+        this.text = new KitchenText(brief.units(), brief.currency());
     }
 
     List<Caution> find() {
@@ -173,7 +176,7 @@ final class CautionFinder {
                     Step.INGREDIENTS,
                     cut.id(),
                     "through",
-                    catalogue.fullName(cut) + ": cook right through, " + cut.safeCoreC() + " °C at the core.");
+                    catalogue.fullName(cut) + ": cook right through, " + text.celsius(cut.safeCoreC()) + " at the core.");
         }
     }
 
@@ -200,8 +203,9 @@ final class CautionFinder {
 
     private String parasites(TablePlan.Done done) {
         return catalogue.cut(done.cut()).rawRisk() == RawRisk.FISH
-                ? " Fish that is not cooked through can carry live parasites unless it was frozen against them: 7 days at"
-                        + " -20 °C, or 15 h at -35 °C once solid (FDA Food Code 2022, 3-402.11). Ask the fishmonger."
+                ? " Fish that is not cooked through can carry live parasites unless it was frozen against them: 7 days at "
+                        + text.celsius(-20) + ", or 15 h at " + text.celsius(-35)
+                        + " once solid (FDA Food Code 2022, 3-402.11). Ask the fishmonger."
                 : "";
     }
 

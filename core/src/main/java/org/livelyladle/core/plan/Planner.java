@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
@@ -93,7 +94,8 @@ public final class Planner {
                                 purchases,
                                 prep,
                                 late,
-                                new Substitutes(brief, catalogue, facts, portions))
+                                new Substitutes(brief, catalogue, facts, portions),
+                                LocalDateTime.ofInstant(asOf, brief.zoneId()))
                         .find(),
                 Stream.concat(
                                 new MenuAdvisor(brief, catalogue, text, portions, purchases).suggest().stream(),

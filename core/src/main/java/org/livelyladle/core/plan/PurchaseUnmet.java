@@ -8,6 +8,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -21,13 +22,22 @@ import org.livelyladle.core.purchases.Purchases;
 
 /** What cannot be bought as planned: no offer, an empty shelf, or a trip at the wrong time. */
 final class PurchaseUnmet {
+    /** Nobody is at the shop sooner [min]; memory. */
+    private static final int SOON_MINUTES = 30;
+
+    private static final int QUARTER = 15;
+
     private final Brief brief;
     private final Catalogue catalogue;
     private final Purchases purchases;
     private final Substitutes substitutes;
+    private final LocalDateTime now;
     private final List<Unmet> unmet = new ArrayList<>();
 
-    PurchaseUnmet(Brief brief, Catalogue catalogue, Purchases purchases, Substitutes substitutes) {
+    /** @param now at the party, local time: nobody is sent to a shop before it */
+    PurchaseUnmet(
+            Brief brief, Catalogue catalogue, Purchases purchases, Substitutes substitutes, LocalDateTime now) {
+        this.now = now;
         this.brief = brief;
         this.catalogue = catalogue;
         this.purchases = purchases;
@@ -62,9 +72,13 @@ final class PurchaseUnmet {
                         .orElse(show(Step.SHOPPING))));
     }
 
-    /** A trip after the party, on a day the shop is closed, or too early for what is bought there. */
+    /** A trip missed, after the party, on a day the shop is closed, or too early for what is bought there. */
     private void trip(Shop shop) {
         LocalDateTime latest = brief.sitDown().minusHours(1);
+        if (now.isBefore(brief.sitDown()) && shop.tripAt().isBefore(now)) {
+            missed(shop);
+            return;
+        }
         if (shop.tripAt().isAfter(brief.sitDown())) {
             unmet.add(moveTrip(
                     "after." + shop.id(), shop, "The trip to " + shop.name() + " is after sitting down.", latest));
@@ -96,6 +110,23 @@ final class PurchaseUnmet {
                         latest)));
     }
 
+    /** What was not bought on a trip that is past. */
+    private void missed(Shop shop) {
+        long open = purchases.trips().stream()
+                .filter(trip -> trip.shop().equals(shop.id()))
+                .flatMap(trip -> trip.lines().stream())
+                .filter(line -> line.boughtEvent() == null)
+                .count();
+        if (open > 0) {
+            unmet.add(moveTrip(
+                    "missed." + shop.id(),
+                    shop,
+                    "The trip to " + shop.name() + " is past; " + open + (open == 1 ? " thing is" : " things are")
+                            + " not bought.",
+                    now));
+        }
+    }
+
     private static String said(@Nullable LocalTime time) {
         return time == null ? "some time" : time.toString();
     }
@@ -104,16 +135,25 @@ final class PurchaseUnmet {
         return days == 0 ? "but to be eaten on the day" : "but keeps " + days + (days == 1 ? " day" : " days");
     }
 
-    private static Unmet moveTrip(String id, Shop shop, String text, LocalDateTime latest) {
-        LocalDateTime better = shop.lastOpen(latest);
-        Remedy remedy = better.equals(shop.tripAt())
+    private Unmet moveTrip(String id, Shop shop, String text, LocalDateTime latest) {
+        LocalDateTime wished = shop.lastOpen(latest);
+        LocalDateTime soonest = onTheQuarter(now.plusMinutes(SOON_MINUTES));
+        LocalDateTime better = wished.isBefore(soonest) ? shop.firstOpen(soonest) : wished;
+        boolean tooLate = better.isAfter(brief.sitDown());
+        Remedy remedy = better.equals(shop.tripAt()) || tooLate
                 ? show(Step.SHOPPING)
                 : new Remedy(
-                        "Go on " + dayName(better.getDayOfWeek()),
+                        better.toLocalDate().equals(now.toLocalDate())
+                                ? "Go at " + better.toLocalTime()
+                                : "Go on " + dayName(better.getDayOfWeek()),
                         Remedy.Kind.MOVE_TRIP,
                         shop.id(),
                         better.format(DateTimeFormatter.ISO_LOCAL_DATE_TIME));
         return new Unmet(id, Unmet.Severity.SHORT, Step.SHOPPING, null, text, remedy);
+    }
+
+    private static LocalDateTime onTheQuarter(LocalDateTime time) {
+        return time.truncatedTo(ChronoUnit.HOURS).plusMinutes(time.getMinute() / QUARTER * QUARTER);
     }
 
     private static String dayName(DayOfWeek day) {

@@ -17,6 +17,7 @@ import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.Texture;
 import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.Content;
 import org.livelyladle.core.safety.Needs;
@@ -94,7 +95,7 @@ record Substitutes(Brief brief, Catalogue catalogue, Facts facts, Portions porti
             changes.add("holds " + added.stream().map(Allergen::label).collect(Collectors.joining(", ")));
         }
         if (by.rawRisk() != cut.rawRisk() && by.rawRisk() != RawRisk.NONE) {
-            changes.add(by.rawRisk().label() + ", " + by.safeCoreC() + " °C at the core");
+            changes.add(by.rawRisk().label() + ", " + new KitchenText(brief.units(), brief.currency()).celsius(by.safeCoreC()) + " at the core");
         }
         List<Guest> losers = losers(cut, by);
         if (!losers.isEmpty()) {

@@ -2,6 +2,7 @@ package org.livelyladle.core.plan;
 
 import static java.util.stream.Collectors.toList;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -33,7 +34,8 @@ record UnmetFinder(
         Purchases purchases,
         Prep prep,
         List<LateRemedy> lateRemedies,
-        Substitutes substitutes) {
+        Substitutes substitutes,
+        LocalDateTime now) {
 
     private static final double NEGLIGIBLE_G = 0.5;
     private static final int FILL_STEP_PERCENT = 5;
@@ -45,7 +47,7 @@ record UnmetFinder(
         unmet.addAll(new TableUnmet(brief, catalogue, table).find());
         evening.problems().forEach(problem -> unmet.add(inThePots(problem)));
         sauces.without().forEach(guest -> withoutSauce(brief.guest(guest).orElseThrow(), unmet));
-        unmet.addAll(new PurchaseUnmet(brief, catalogue, purchases, substitutes).find());
+        unmet.addAll(new PurchaseUnmet(brief, catalogue, purchases, substitutes, now).find());
         portions.trades().forEach(trade -> trade(trade, unmet));
         prep(unmet);
         beatenPins(unmet);

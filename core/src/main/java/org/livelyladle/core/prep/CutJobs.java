@@ -22,6 +22,7 @@ import org.livelyladle.core.portions.Portions;
 /** What brings each cut to its plate, a chain of tasks each. */
 record CutJobs(Brief brief, Catalogue catalogue, Supplies supplies, PrepClock clock) {
     private static final double PLATE_MINUTES = 2;
+    private static final String PLATE = "plate";
     /** Plates of food set out in the fridge; memory [min]. */
     private static final int PLATE_KEEPS_MINUTES = 240;
     /** Room a kilogram takes in fridge or freezer, with its box; memory [l/kg]. */
@@ -29,14 +30,21 @@ record CutJobs(Brief brief, Catalogue catalogue, Supplies supplies, PrepClock cl
     /** Thawing in the fridge is begun when so long is left, the work after it included; memory [min]. */
     private static final int ROOM_TO_THAW_MINUTES = 16 * 60;
 
-    List<List<JobDraft>> build(Portions portions) {
+    /**
+     * One cut's tasks in their order.
+     *
+     * @param brought the last one sets out a plate that is brought to the table
+     */
+    record Chain(List<JobDraft> jobs, boolean brought) {}
+
+    List<Chain> build(Portions portions) {
         return portions.cuts().stream()
                 .filter(total -> total.grams().value() > 0)
                 .map(total -> chain(total, portions))
                 .toList();
     }
 
-    private List<JobDraft> chain(CutTotal total, Portions portions) {
+    private Chain chain(CutTotal total, Portions portions) {
         Cut cut = catalogue.cut(total.cut());
         MenuItem item = brief.menu().stream()
                 .filter(onMenu -> onMenu.cut().equals(cut.id()))
@@ -44,23 +52,42 @@ record CutJobs(Brief brief, Catalogue catalogue, Supplies supplies, PrepClock cl
                 .orElse(MenuItem.of(cut.id()));
         double kg = total.grams().value() / 1000;
         List<JobDraft> chain = new ArrayList<>();
-        if (!item.isReady()) {
+        if (!item.isReady() && !item.fromFrozen()) {
             thaw(cut, item).ifPresent(step -> chain.add(step(step, total, kg)));
             cut.prep().forEach(id -> chain.add(step(catalogue.prepStep(id), total, kg)));
         }
         children(total, portions).ifPresent(chain::add);
-        chain.add(new JobDraft(
-                        "cut:" + cut.id() + ":plate", PrepTask.Group.CUT, "Set out: " + JobBuilder.lower(total.name()))
-                .of(total.grams().text())
-                .with("serving plate")
-                .takes(PLATE_MINUTES)
-                .keeps(PLATE_KEEPS_MINUTES)
-                .warning(cut.rawRisk() == RawRisk.NONE ? "" : "Raw: its own plate, cold until sitting down."));
+        chain.add(staysFrozen(cut, item) ? countedOut(total) : plate(cut, total));
         chain.get(0).after(supplies.before(List.of(cut.ingredient())));
         for (int i = 1; i < chain.size(); i++) {
             chain.get(i).after(List.of(chain.get(i - 1).id()));
         }
-        return chain;
+        return new Chain(chain, !staysFrozen(cut, item));
+    }
+
+    private static boolean staysFrozen(Cut cut, MenuItem item) {
+        return item.fromFrozen() || cut.start() == StartState.FROZEN;
+    }
+
+    private static JobDraft plate(Cut cut, CutTotal total) {
+        return served(total, "Set out: ")
+                .with("serving plate")
+                .keeps(PLATE_KEEPS_MINUTES)
+                .warning(cut.rawRisk() == RawRisk.NONE ? "" : "Raw: its own plate, cold until sitting down.");
+    }
+
+    /** What goes in frozen waits in the freezer: thawed it would stick, and its time in the broth would be another. */
+    private static JobDraft countedOut(CutTotal total) {
+        return served(total, "Count out, back into the freezer: ")
+                .with("bag or box")
+                .warning("It goes in frozen: fetch it as it is put in, a drop at a time.");
+    }
+
+    private static JobDraft served(CutTotal total, String what) {
+        return new JobDraft(
+                        "cut:" + total.cut() + ":" + PLATE, PrepTask.Group.CUT, what + JobBuilder.lower(total.name()))
+                .of(total.grams().text())
+                .takes(PLATE_MINUTES);
     }
 
     private JobDraft step(PrepStep step, CutTotal total, double kg) {

@@ -51,8 +51,10 @@ final class JobBuilder {
         drafts.addAll(new BrothJobs(brief, catalogue, supplies).build(inputs.broths()));
         List<String> plates = new ArrayList<>();
         new CutJobs(brief, catalogue, supplies, clock).build(inputs.portions()).forEach(chain -> {
-            drafts.addAll(chain);
-            plates.add(chain.get(chain.size() - 1).id());
+            drafts.addAll(chain.jobs());
+            if (chain.brought()) {
+                plates.add(chain.jobs().get(chain.jobs().size() - 1).id());
+            }
         });
         inputs.sauces().needs().stream().filter(need -> need.make().value() > 0).forEach(need -> sauce(need, supplies));
         bar(inputs.sauces().bar(), supplies);

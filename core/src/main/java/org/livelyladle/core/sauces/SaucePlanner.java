@@ -1,7 +1,7 @@
 package org.livelyladle.core.sauces;
 
 import static org.livelyladle.core.measure.Operation.PRODUCT;
-import static org.livelyladle.core.measure.Operation.QUOTIENT;
+import static org.livelyladle.core.measure.Operation.SHARE;
 import static org.livelyladle.core.measure.Operation.SUM;
 
 import java.util.ArrayList;
@@ -84,14 +84,21 @@ public final class SaucePlanner {
         }
         Figure budget = budget(guest, appetite);
         for (Sauce sauce : safe) {
-            double ml = budget.value() / safe.size();
+            double ml = budget.value() * sauce.portion() / safe.size();
             Figure figure = ledger.figure("sauce." + guest.id() + "." + sauce.id(), ml, "ml", text.millilitres(ml))
                     .by(
                             guest.name() + ": " + sauce.name(),
-                            "Sauce shared evenly among those that suit",
-                            QUOTIENT,
+                            "Sauce shared evenly among those that suit, less of what is taken by the drop",
+                            SHARE,
                             () -> List.of(
                                     Term.of("sauce in all", budget),
+                                    Term.of(
+                                            "against a dip of soy",
+                                            sauce.portion(),
+                                            "1",
+                                            KitchenText.number(sauce.portion(), 2),
+                                            "catalogue",
+                                            sauce.mark()),
                                     Term.of(
                                             "sauces that suit",
                                             safe.size(),
