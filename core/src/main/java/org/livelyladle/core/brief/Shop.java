@@ -3,6 +3,7 @@ package org.livelyladle.core.brief;
 import java.time.DayOfWeek;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +29,7 @@ public record Shop(
         @Nullable LocalTime opens,
         @Nullable LocalTime closes) {
     private static final int DAYS_A_WEEK = 7;
+    private static final int QUARTER_MINUTES = 15;
     /** A host needs so long for a trip before the shop closes [min]; memory. */
     private static final int LAST_ENTRY_MINUTES = 30;
 
@@ -94,9 +96,10 @@ public record Shop(
         return time;
     }
 
-    /** The first time from then on at which somebody can shop there. */
+    /** The first quarter of an hour from then on at which somebody can shop there. */
     public LocalDateTime firstOpen(LocalDateTime earliest) {
-        LocalDateTime from = earliest;
+        int quarters = (earliest.getMinute() + QUARTER_MINUTES - 1) / QUARTER_MINUTES;
+        LocalDateTime from = earliest.truncatedTo(ChronoUnit.HOURS).plusMinutes((long) quarters * QUARTER_MINUTES);
         for (int i = 0; i <= DAYS_A_WEEK; i++) {
             LocalDateTime open = from.toLocalDate().atTime(withinHours(from.toLocalTime()));
             if (!isClosedOn(open.getDayOfWeek()) && !open.isBefore(from)) {

@@ -8,7 +8,6 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -24,8 +23,6 @@ import org.livelyladle.core.purchases.Purchases;
 final class PurchaseUnmet {
     /** Nobody is at the shop sooner [min]; memory. */
     private static final int SOON_MINUTES = 30;
-
-    private static final int QUARTER = 15;
 
     private final Brief brief;
     private final Catalogue catalogue;
@@ -137,7 +134,7 @@ final class PurchaseUnmet {
 
     private Unmet moveTrip(String id, Shop shop, String text, LocalDateTime latest) {
         LocalDateTime wished = shop.lastOpen(latest);
-        LocalDateTime soonest = onTheQuarter(now.plusMinutes(SOON_MINUTES));
+        LocalDateTime soonest = now.plusMinutes(SOON_MINUTES);
         LocalDateTime better = wished.isBefore(soonest) ? shop.firstOpen(soonest) : wished;
         boolean tooLate = better.isAfter(brief.sitDown());
         Remedy remedy = better.equals(shop.tripAt()) || tooLate
@@ -150,10 +147,6 @@ final class PurchaseUnmet {
                         shop.id(),
                         better.format(DateTimeFormatter.ISO_LOCAL_DATE_TIME));
         return new Unmet(id, Unmet.Severity.SHORT, Step.SHOPPING, null, text, remedy);
-    }
-
-    private static LocalDateTime onTheQuarter(LocalDateTime time) {
-        return time.truncatedTo(ChronoUnit.HOURS).plusMinutes(time.getMinute() / QUARTER * QUARTER);
     }
 
     private static String dayName(DayOfWeek day) {

@@ -2,9 +2,10 @@ package org.livelyladle.server.access;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The one host of this machine, made on first use. */
 @Service
@@ -15,17 +16,22 @@ public class LocalHost {
     private final HostRepository hosts;
     private final HouseholdRepository households;
     private final Clock clock;
+    private final TransactionTemplate transaction;
 
-    LocalHost(HostRepository hosts, HouseholdRepository households, Clock clock) {
+    LocalHost(HostRepository hosts, HouseholdRepository households, Clock clock, TransactionTemplate transaction) {
         this.hosts = hosts;
         this.households = households;
         this.clock = clock;
+        this.transaction = transaction;
     }
 
-    /** Synchronized, so that the first two requests of a new machine do not make two hosts. */
-    @Transactional
+    /**
+     * Synchronized around the whole transaction, its commit included, so that the first two requests of a new machine do
+     * not make two hosts.
+     */
     public synchronized SignedIn signIn() {
-        return hosts.findByLogin(LOGIN).orElseGet(this::create).signedIn();
+        return Objects.requireNonNull(transaction.execute(
+                status -> hosts.findByLogin(LOGIN).orElseGet(this::create).signedIn()));
     }
 
     private Host create() {

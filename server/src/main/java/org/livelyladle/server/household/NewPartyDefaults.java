@@ -5,9 +5,12 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
@@ -15,8 +18,10 @@ import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.brief.PriceSnapshot;
 import org.livelyladle.core.brief.SauceChoice;
 import org.livelyladle.core.brief.SchoolOfOrder;
 import org.livelyladle.core.brief.Shop;
@@ -31,6 +36,10 @@ import org.springframework.stereotype.Component;
 public class NewPartyDefaults {
     /** One full-size pot feeds so many; memory: 4 to 6. */
     private static final int GUESTS_PER_POT = 5;
+    /** Nobody is at a shop sooner, nor sits down so soon after it [min]; memory. */
+    private static final int TO_THE_SHOP = 15;
+
+    private static final int LEAST_AFTER_SHOPPING = 60;
 
     private static final List<String> MENU = List.of(
             "beef-ribeye.sliced",
@@ -64,6 +73,7 @@ public class NewPartyDefaults {
      * @param own what the household adds to the catalogue
      */
     public Brief brief(String title, LocalDateTime sitDown, String zone, List<String> names, List<OwnIngredient> own) {
+        List<Shop> shops = shops(sitDown, LocalDateTime.ofInstant(clock.instant(), ZoneId.of(zone)));
         return new Brief(
                 Brief.FORMAT,
                 Brief.VERSION,
@@ -86,8 +96,8 @@ public class NewPartyDefaults {
                 Stream.of("soy-spring-onion", "lime-tamari")
                         .map(SauceChoice::new)
                         .toList(),
-                shops(sitDown),
-                prices.snapshot(LocalDate.now(clock)),
+                shops,
+                offersOf(shops),
                 List.of(),
                 List.of(Cook.of("cook-1", "You")),
                 Decisions.none(),
@@ -124,8 +134,26 @@ public class NewPartyDefaults {
         return pots;
     }
 
-    private static List<Shop> shops(LocalDateTime sitDown) {
-        LocalDate day = sitDown.toLocalDate();
+    private PriceSnapshot offersOf(List<Shop> shops) {
+        Set<String> ids = shops.stream().map(Shop::id).collect(Collectors.toSet());
+        PriceSnapshot all = prices.snapshot(LocalDate.now(clock));
+        List<Offer> offers =
+                all.offers().stream().filter(offer -> ids.contains(offer.shop())).toList();
+        return new PriceSnapshot(all.asOf(), offers, List.of());
+    }
+
+    /** Nobody is sent to a shop before now: a party for tonight shops at those that still open, if any does. */
+    private static List<Shop> shops(LocalDateTime sitDown, LocalDateTime now) {
+        List<Shop> usual = usual(sitDown.toLocalDate());
+        LocalDateTime soon = now.plusMinutes(TO_THE_SHOP);
+        List<Shop> open = usual.stream()
+                .map(shop -> shop.tripAt().isBefore(soon) ? shop.at(shop.firstOpen(soon)) : shop)
+                .filter(shop -> !shop.tripAt().isAfter(sitDown.minusMinutes(LEAST_AFTER_SHOPPING)))
+                .toList();
+        return open.isEmpty() ? usual : open;
+    }
+
+    private static List<Shop> usual(LocalDate day) {
         return Stream.of(
                         Shop.of("store", "Towpath Stores", day.minusDays(2).atTime(17, 30))
                                 .opening(List.of(DayOfWeek.SUNDAY), LocalTime.of(8, 0), LocalTime.of(20, 0)),

@@ -112,8 +112,9 @@ public class PartyService {
         parties.lock(id, host.household()).orElseThrow(() -> unknown(id));
         int recorded = 0;
         for (PartyEvent event : batch) {
-            if (!events.existsById(event.id())) {
-                events.saveAndFlush(new RecordedEvent(event.id(), id, json.write(event), host.host(), clock.instant()));
+            RecordedEvent.Key key = new RecordedEvent.Key(id, event.id());
+            if (!events.existsById(key)) {
+                events.saveAndFlush(new RecordedEvent(key, json.write(event), host.host(), clock.instant()));
                 recorded++;
             }
         }

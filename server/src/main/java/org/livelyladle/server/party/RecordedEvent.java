@@ -1,9 +1,11 @@
 package org.livelyladle.server.party;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EmbeddedId;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.io.Serializable;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.Generated;
@@ -14,11 +16,14 @@ import org.hibernate.type.SqlTypes;
 @Entity
 @Table(name = "party_event")
 class RecordedEvent {
-    @Id
-    private UUID id;
+    /** The id its device gave it, within its party. */
+    @Embeddable
+    record Key(
+            @Column(name = "party_id") UUID partyId,
+            @Column(name = "id") UUID id) implements Serializable {}
 
-    @Column(name = "party_id", nullable = false)
-    private UUID partyId;
+    @EmbeddedId
+    private Key key;
 
     @Generated
     @Column(insertable = false, updatable = false)
@@ -36,9 +41,8 @@ class RecordedEvent {
 
     protected RecordedEvent() {}
 
-    RecordedEvent(UUID id, UUID partyId, String body, UUID recordedBy, Instant recordedAt) {
-        this.id = id;
-        this.partyId = partyId;
+    RecordedEvent(Key key, String body, UUID recordedBy, Instant recordedAt) {
+        this.key = key;
         this.body = body;
         this.recordedBy = recordedBy;
         this.recordedAt = recordedAt;
@@ -50,11 +54,11 @@ class RecordedEvent {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof RecordedEvent event && event.id.equals(id);
+        return other instanceof RecordedEvent event && event.key.equals(key);
     }
 
     @Override
     public int hashCode() {
-        return id.hashCode();
+        return key.hashCode();
     }
 }

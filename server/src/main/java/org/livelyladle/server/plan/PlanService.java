@@ -1,6 +1,11 @@
 package org.livelyladle.server.plan;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.UUID;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -15,9 +20,18 @@ import org.livelyladle.server.web.RefusedException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
-/** Computes plans; nothing of them is stored. */
+/** Computes plans; nothing of them is stored, the last few are remembered for a minute. */
 @Service
 public class PlanService {
+    private static final int MOST_REMEMBERED = 24;
+
+    /** What a plan follows from. */
+    private record Asked(Brief brief, Facts facts, Instant minute) {}
+
+    private final Cache<Asked, Planned> recent = Caffeine.newBuilder()
+            .maximumSize(MOST_REMEMBERED)
+            .expireAfterWrite(Duration.ofMinutes(1))
+            .build();
     private final Planner planner;
     private final Catalogue catalogue;
     private final PartyService parties;
@@ -65,7 +79,10 @@ public class PlanService {
         return Facts.fold(parties.events(host, party));
     }
 
+    /** Asked for again within the minute, with nothing new said and nothing new happened, it is the same plan. */
     private Planned compute(Brief brief, Facts facts) {
-        return planner.plan(brief, facts, clock.instant());
+        Instant now = clock.instant();
+        Asked asked = new Asked(brief, facts, now.truncatedTo(ChronoUnit.MINUTES));
+        return recent.get(asked, key -> planner.plan(brief, facts, now));
     }
 }

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.security.MessageDigest;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
@@ -27,9 +30,11 @@ import org.livelyladle.core.plan.Planner;
 import org.livelyladle.core.plan.Unmet;
 import org.livelyladle.server.household.PriceList;
 import org.livelyladle.server.web.JsonConfig;
+import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
+    private static final String[] HASHES = {"", "", ""};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
@@ -109,6 +114,30 @@ class DemoPlanTest {
     void theSameBriefGivesAnEqualPlan(Brief brief) {
         assertThat(JsonConfig.mapper().writeValueAsString(plan(brief).plan()))
                 .isEqualTo(JsonConfig.mapper().writeValueAsString(plan(brief).plan()));
+    }
+
+    /** On every machine, in every run: recorded hashes of what each demo plan says, in the order of the parties. */
+    @Test
+    void thePlanReadsAlikeEverywhere() throws Exception {
+        List<String> hashes = new ArrayList<>();
+        for (Brief brief : demos()) {
+            byte[] json = JsonConfig.mapper().writeValueAsBytes(plan(withOwnFood(brief)).plan());
+            hashes.add(HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(json))
+                    .substring(0, 16));
+        }
+
+        assertThat(hashes).containsExactly(HASHES);
+    }
+
+    /** Sets of allergens, pork and the like are where an order could slip in. */
+    private static Brief withOwnFood(Brief brief) {
+        ObjectNode json = (ObjectNode) JsonConfig.mapper().valueToTree(brief);
+        json.set("ownIngredients", JsonConfig.mapper().readTree("""
+                [{"id": "parcels", "name": "Parcels", "category": "BALLS", "origin": "MEAT",
+                  "allergens": ["SESAME", "GLUTEN", "MILK", "EGGS", "SOYBEANS"], "traits": ["PORK", "ALCOHOL"],
+                  "cut": {"name": "", "pieceGrams": 18, "readySeconds": 360, "bestUntilSeconds": 600}}]"""));
+        return JsonConfig.mapper().treeToValue(json, Brief.class);
     }
 
     @Test
