@@ -39,5 +39,11 @@ export default defineConfig({
   },
   // the server answers its own origin only, so the development proxy speaks as the server's page would
   server: { proxy: { '/api': { target: API, changeOrigin: true, headers: { origin: API } } } },
-  test: { environment: 'happy-dom', server: { deps: { inline: ['vuetify'] } } },
+  // one thread for all files: importing the page anew for each would take ten times as long
+  test: {
+    environment: 'happy-dom',
+    pool: 'threads',
+    isolate: false,
+    server: { deps: { inline: ['vuetify'] } },
+  },
 })

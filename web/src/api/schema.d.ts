@@ -464,6 +464,7 @@ export interface components {
             role: "BASE" | "RICH" | "SOUR" | "SWEET" | "HOT" | "FRESH";
         };
         Barred: {
+            byWish: boolean;
             cut: string;
             guest: string;
             instead: string;
@@ -1358,7 +1359,6 @@ export interface components {
             barred: components["schemas"]["Barred"][];
             beatenPins: components["schemas"]["PortionsBeatenPin"][];
             cuts: components["schemas"]["CutTotal"][];
-            doneness: components["schemas"]["PortionsDone"][];
             eaters: components["schemas"]["Figure"];
             food: components["schemas"]["Figure"];
             guests: components["schemas"]["GuestTotal"][];
@@ -1373,18 +1373,6 @@ export interface components {
             rule: string;
             /** Format: double */
             wantedGrams: number;
-        };
-        PortionsDone: {
-            against: string;
-            cut: string;
-            guest: string;
-            /** Format: int32 */
-            seconds: number;
-            /** @enum {string} */
-            served: "PINK" | "JUST_DONE" | "WELL_DONE";
-            time: string;
-            /** @enum {string} */
-            wanted: "PINK" | "JUST_DONE" | "WELL_DONE";
         };
         PortionsTraded: {
             by: string;
@@ -1592,7 +1580,7 @@ export interface components {
         };
         Remedy: {
             /** @enum {string} */
-            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "FREE_PIN" | "HAND_OVER" | "LET_HELP" | "BUY_READY" | "SWAP_BROTH" | "SIT_LATER" | "SHOW_STEP";
+            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "PIN_PORTION" | "FREE_PIN" | "HAND_OVER" | "LET_HELP" | "BUY_READY" | "SWAP_BROTH" | "SIT_LATER" | "SHOW_STEP";
             label: string;
             subject: string;
             value: string;
@@ -1613,6 +1601,8 @@ export interface components {
             minutes: number;
             name: string;
             parts: components["schemas"]["SaucePart"][];
+            /** Format: double */
+            portion: number;
             rawEgg: boolean;
             remark: string;
         };
@@ -1714,6 +1704,12 @@ export interface components {
             id: string;
             /** @enum {string} */
             topUp?: "AUTO" | "WATER" | "STOCK";
+        };
+        SideAccessClosed: {
+            /** @enum {string} */
+            barrier: "REACH" | "BROTH" | "SPLASH" | "HEAT" | "OTHERS_FOOD";
+            guest: string;
+            reason: string;
         };
         SideEvening: {
             dips: components["schemas"]["SideEveningDip"][];
@@ -1817,6 +1813,7 @@ export interface components {
         TablePlan: {
             beatenPins: components["schemas"]["TablePlanBeatenPin"][];
             cuesPerMinute: components["schemas"]["Figure"];
+            doneness: components["schemas"]["TablePlanDone"][];
             drops: components["schemas"]["Drop"][];
             everybodyEats: components["schemas"]["Figure"];
             guests: components["schemas"]["TablePlanGuestPace"][];
@@ -1843,9 +1840,17 @@ export interface components {
             at: number;
             drop: string;
         };
-        TablePlanClosed: {
+        TablePlanDone: {
+            against: string;
+            cut: string;
             guest: string;
-            reason: string;
+            /** Format: int32 */
+            seconds: number;
+            /** @enum {string} */
+            served: "PINK" | "JUST_DONE" | "WELL_DONE";
+            time: string;
+            /** @enum {string} */
+            wanted: "PINK" | "JUST_DONE" | "WELL_DONE";
         };
         TablePlanGuestPace: {
             bites: components["schemas"]["TablePlanBite"][];
@@ -1857,7 +1862,7 @@ export interface components {
         TablePlanRemainder: {
             amount: string;
             /** @enum {string} */
-            cause: "NO_SIDE" | "NO_SIDE_FOR_CUT" | "NO_ROOM";
+            cause: "NO_SIDE" | "NO_SIDE_FOR_CUT" | "NO_ROOM" | "TOO_COOL" | "TOO_SMALL" | "ABSENT";
             cut: string;
             /** Format: double */
             grams: number;
@@ -1866,7 +1871,7 @@ export interface components {
         };
         TablePlanSideUse: {
             cleanFor: string[];
-            closedTo: components["schemas"]["TablePlanClosed"][];
+            closedTo: components["schemas"]["SideAccessClosed"][];
             cuts: string[];
             side: string;
         };

@@ -13,7 +13,10 @@ export interface Change {
 
 type Entity = { [key: string]: Json }
 
-/** What makes an entity of a list itself, by the list's name. Lists not named here are plain values. */
+/**
+ * What makes an entity of a list itself, by the list's name; no field for lists of plain words, each itself. Lists not
+ * named here are one value.
+ */
 const KEYS: Record<string, string[]> = {
   guests: ['id'],
   needs: ['kind'],
@@ -30,11 +33,24 @@ const KEYS: Record<string, string[]> = {
   tasks: ['task'],
   drops: ['cut', 'side', 'batch'],
   splashes: ['guest', 'pot'],
+  trades: ['shortOf', 'by'],
+  extras: ['ingredient'],
+  ownIngredients: ['id'],
+  ownBroths: ['id'],
+  parts: ['ingredient'],
+  deals: ['id'],
+  circuits: ['id'],
+  sauceBar: [],
+  reachedBy: [],
+  allergens: [],
+  traits: [],
+  skills: [],
 }
 
 function keyOf(list: string, entity: Json): string | undefined {
   // decisions.offers holds pins, which have no id of their own
   const fields = KEYS[list]
+  if (fields?.length === 0) return `#${String(entity)}`
   if (!fields || typeof entity !== 'object' || entity === null || Array.isArray(entity)) return undefined
   const present = list === 'offers' && entity.id === undefined ? ['ingredient'] : fields
   return '#' + present.map((field) => String(entity[field])).join('|')

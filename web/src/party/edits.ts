@@ -23,6 +23,8 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
       return (draft) => moveTrip(draft, remedy.subject, remedy.value)
     case 'TRADE':
       return (draft) => trade(draft, remedy.subject, remedy.value)
+    case 'PIN_PORTION':
+      return pinRemedy(remedy.subject, remedy.value)
     case 'FREE_PIN':
       return (draft) => freePin(draft, remedy.subject, remedy.value)
     case 'HAND_OVER':
@@ -56,6 +58,12 @@ export function freshId(prefix: string, taken: { id: string }[]): string {
 export const pinPortion = (guest: string, cut: string, grams: number) => (draft: Brief) => {
   freePortion(guest, cut)(draft)
   draft.decisions.portions.push({ guest, cut, grams })
+}
+
+/** The value is "cut|grams". */
+function pinRemedy(guest: string, value: string): (draft: Brief) => void {
+  const [cut = '', grams] = value.split('|')
+  return pinPortion(guest, cut, Number(grams))
 }
 
 /** Lets one guest's amount of one cut be shared again. */

@@ -8,7 +8,7 @@
 export function latest<I, O>(
   run: (input: I) => Promise<O>,
   done: (output: O, input: I) => void,
-  failed: (e: unknown) => void,
+  failed: (e: unknown, input: I) => void,
 ) {
   let busy = false
   let waiting: { input: I } | undefined
@@ -22,7 +22,7 @@ export function latest<I, O>(
       const output = await run(input)
       if (!waiting) done(output, input)
     } catch (e) {
-      if (!waiting) failed(e)
+      if (!waiting) failed(e, input)
     } finally {
       busy = false
     }

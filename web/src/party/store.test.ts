@@ -134,3 +134,77 @@ it('sends an event once it can, under the id it made', async () => {
   expect(server.events).toHaveLength(1)
   expect(server.events[0]).toMatchObject({ type: 'TASK_DONE', subject: 'table:lay' })
 })
+
+it('keeps one party’s plan and edits out of another', async () => {
+  const party = await opened()
+  let answer = () => {}
+  const slow = new Promise<void>((resolve) => (answer = resolve))
+  const serve = fetch
+  vi.stubGlobal('fetch', async (input: RequestInfo | URL) => {
+    const request = input as Request
+    if (request.url.includes('/parties/p/')) await slow
+    return serve(request)
+  })
+  party.edit('rename', (draft) => (draft.title = 'Of the first'))
+  const next = party.open('other')
+  answer()
+  await next
+
+  expect(party.id).toBe('other')
+  expect(stored.get('lively-ladle-seenother')).toMatchObject({ view: { id: 'other' } })
+  expect(stored.has('lively-ladle-draftsother')).toBe(false)
+  expect(server.brief.title).toBe('Of the first')
+})
+
+it('tries again once, however many edits and marks wait', async () => {
+  const party = await opened()
+  server.down = true
+  for (const title of ['A', 'B', 'C']) {
+    party.edit('rename', (draft) => (draft.title = title))
+    await party.save()
+    await party.record({ type: 'TASK_DONE', subject: title })
+  }
+  server.down = false
+  const asked = vi.mocked(fetch).mockClear()
+  await vi.advanceTimersByTimeAsync(3000)
+  await party.save()
+
+  const sent = asked.mock.calls.map(
+    ([request]) => `${(request as Request).method} ${(request as Request).url}`,
+  )
+  expect(sent.filter((line) => line.startsWith('PUT'))).toHaveLength(1)
+  expect(sent.filter((line) => line.endsWith('/events'))).toHaveLength(1)
+  expect(server.events).toHaveLength(3)
+  expect(server.brief.title).toBe('C')
+})
+
+it('tries again what a failing server did not take, and says so until it has it', async () => {
+  const party = await opened()
+  const serve = fetch
+  vi.stubGlobal('fetch', (input: RequestInfo | URL) =>
+    (input as Request).method === 'PUT'
+      ? Promise.resolve(new Response('{"detail":"The database is away."}', { status: 500 }))
+      : serve(input),
+  )
+  party.edit('rename', (draft) => (draft.title = 'Feast'))
+  await party.save()
+  expect(party.message).toBe('Not saved: The database is away.')
+
+  vi.stubGlobal('fetch', serve)
+  await vi.advanceTimersByTimeAsync(3000)
+  await party.save()
+  expect(server.brief.title).toBe('Feast')
+  expect(party.message).toBe('')
+})
+
+it('lets nothing refer to what an edit removes', async () => {
+  const party = await opened()
+  party.edit('pin', (draft) => {
+    draft.decisions.portions.push({ guest: 'ada', cut: 'tofu.cubes', grams: 50 })
+    for (const pot of draft.pots) pot.reachedBy = ['ada', 'bo']
+  })
+  party.edit('remove', (draft) => (draft.guests = draft.guests.filter((guest) => guest.id !== 'ada')))
+
+  expect(party.brief?.decisions.portions).toEqual([])
+  expect(party.brief?.pots.every((pot) => pot.reachedBy?.join() === 'bo')).toBe(true)
+})

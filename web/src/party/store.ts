@@ -6,8 +6,10 @@ import { apply, diff, inverse, merge, type Change, type Json } from './changes'
 import { dropDraft, findDraft, findEvents, findSeen, keepDraft, keepEvents, keepSeen } from './drafts'
 import { changedFigures, figureTexts } from './figures'
 import { latest } from './latest'
+import { onceSoon } from './onceSoon'
 import { withOwnFood } from './ownFood'
 import { withPending } from './outbox'
+import { sweep } from './sweep'
 
 const SAVE_AFTER_MS = 400
 const RETRY_AFTER_MS = 3000
@@ -30,6 +32,13 @@ export type SaveState = 'saved' | 'saving' | 'unsaved' | 'offline'
 /** The server read it and will say the same next time. */
 const isNotAccepted = (e: unknown) => e instanceof RequestRefused && [400, 422].includes(e.status)
 
+/** No answer, or none that says anything of what was sent: to be tried again. */
+const isAway = (e: unknown) => e instanceof NoConnection || (e instanceof RequestRefused && e.status >= 500)
+
+const said = (e: unknown) => (e instanceof Error ? e.message : String(e))
+
+const copyOf = <T>(document: T) => JSON.parse(JSON.stringify(document)) as T
+
 /** The party on screen: its brief as edited here, the plan computed for it, undo, saving, and its events. */
 export const useParty = defineStore('party', () => {
   const id = ref('')
@@ -48,28 +57,42 @@ export const useParty = defineStore('party', () => {
   const undone = shallowRef<Command[]>([])
   const done = shallowRef<Command[]>([])
   const saveState = ref<SaveState>('saved')
-  const message = ref('')
+  /** What went wrong with each of the three things that are sent; gone as soon as it goes well again. */
+  const troubles = ref({ plan: '', save: '', events: '' })
+  const message = computed(() => troubles.value.save || troubles.value.events || troubles.value.plan)
   const clash = shallowRef<Clash>()
   const was = shallowRef(new Map<string, string>())
   let beforeEdit = new Map<string, string>()
-  let timer: ReturnType<typeof setTimeout> | undefined
-  let saving: Promise<void> | undefined
+  let saving: Promise<void> = Promise.resolve()
+  let sending: Promise<void> = Promise.resolve()
+  const saveSoon = onceSoon(() => void save())
+  const replanSoon = onceSoon(() => void replan())
+  const sendSoon = onceSoon(() => void sendEvents())
 
   const path = () => ({ params: { path: { id: id.value } } })
 
+  /** Opens another party; whatever is still on its way for the one before touches it no more. */
   async function open(party: string): Promise<void> {
+    if (id.value && id.value !== party) await save()
+    for (const soon of [saveSoon, replanSoon, sendSoon]) soon.cancel()
     id.value = party
-    brief.value = computedPlan.value = undefined
+    base.value = brief.value = computedPlan.value = clash.value = undefined
+    pending.value = []
     done.value = []
     undone.value = []
     was.value = new Map()
     beforeEdit = new Map()
-    pending.value = await findEvents(party)
+    saveState.value = 'saved'
+    offline.value = false
+    troubles.value = { plan: '', save: '', events: '' }
+    const kept = await findEvents(party)
     const view = await newestOrSeen(party)
+    if (id.value !== party) return
+    pending.value = kept
     adopt(view)
     await takeUpDraft(view.brief)
     await sendEvents()
-    await plans(brief.value ?? view.brief)
+    await replan()
   }
 
   /** From the server, or without a connection as it was last seen here. */
@@ -96,27 +119,32 @@ export const useParty = defineStore('party', () => {
 
   /** Whatever this device could not save last time is put on top of the newest revision. */
   async function takeUpDraft(newest: Brief): Promise<void> {
-    const draft = await findDraft(id.value)
-    if (draft) settle(draft.base, draft.brief, newest)
+    const party = id.value
+    const draft = await findDraft(party)
+    if (draft && party === id.value) settle(draft.base, draft.brief, newest)
   }
 
-  const plans = latest<Brief, Plan>(
-    (draft) => ask(api.POST('/api/parties/{id}/plan', { ...path(), body: draft })),
-    (next) => {
+  const plans = latest<{ party: string; brief: Brief }, Plan>(
+    ({ party, brief: draft }) =>
+      ask(api.POST('/api/parties/{id}/plan', { params: { path: { id: party } }, body: draft })),
+    (next, { party }) => {
+      if (party !== id.value) return
       if (beforeEdit.size > 0) was.value = changedFigures(beforeEdit, figureTexts(next))
       computedPlan.value = next
       offline.value = false
+      troubles.value.plan = ''
       remember(next)
     },
-    (e) => {
+    (e, { party }) => {
+      if (party !== id.value) return
       offline.value = e instanceof NoConnection
-      if (offline.value) setTimeout(() => void replan(), RETRY_AFTER_MS)
-      else message.value = e instanceof Error ? e.message : String(e)
+      if (!offline.value) troubles.value.plan = said(e)
+      if (isAway(e)) replanSoon.after(RETRY_AFTER_MS)
     },
   )
 
   async function replan(): Promise<void> {
-    if (brief.value) await plans(brief.value)
+    if (brief.value) await plans({ party: id.value, brief: brief.value })
   }
 
   function remember(next: Plan): void {
@@ -129,8 +157,9 @@ export const useParty = defineStore('party', () => {
   function edit(label: string, change: (draft: Brief) => void): void {
     const before = brief.value
     if (!before) return
-    const draft = JSON.parse(JSON.stringify(before)) as Brief
+    const draft = copyOf(before)
     change(draft)
+    tidy(draft, before)
     const changes = diff(before as Json, draft as Json)
     if (changes.length === 0) return
     done.value = [...done.value, { label, changes }]
@@ -138,11 +167,18 @@ export const useParty = defineStore('party', () => {
     take(draft)
   }
 
+  /** Nothing refers to what is no longer there. */
+  function tidy(draft: Brief, ...earlier: Brief[]): void {
+    if (builtIn.value) sweep(draft, earlier, builtIn.value)
+  }
+
   /** Shows the plan of a gesture that is not finished. */
   function preview(change: (draft: Brief) => void): void {
-    const draft = JSON.parse(JSON.stringify(brief.value)) as Brief
+    if (!brief.value) return
+    const draft = copyOf(brief.value)
     change(draft)
-    void plans(draft)
+    tidy(draft, brief.value)
+    void plans({ party: id.value, brief: draft })
   }
 
   function undo(): void {
@@ -150,7 +186,7 @@ export const useParty = defineStore('party', () => {
     if (!command || !brief.value) return
     done.value = done.value.slice(0, -1)
     undone.value = [...undone.value, command]
-    take(apply(brief.value, inverse(command.changes)))
+    take(tidied(apply(brief.value, inverse(command.changes)), brief.value))
   }
 
   function redo(): void {
@@ -158,54 +194,58 @@ export const useParty = defineStore('party', () => {
     if (!command || !brief.value) return
     undone.value = undone.value.slice(0, -1)
     done.value = [...done.value, command]
-    take(apply(brief.value, command.changes))
+    take(tidied(apply(brief.value, command.changes), brief.value))
+  }
+
+  /** After undo or a merge something may refer to what somebody else took away. */
+  function tidied(next: Brief, ...earlier: Brief[]): Brief {
+    const copy = copyOf(next)
+    tidy(copy, ...earlier)
+    return copy
   }
 
   function take(next: Brief): void {
     beforeEdit = plan.value ? figureTexts(plan.value) : new Map()
     brief.value = next
-    message.value = ''
+    troubles.value = { plan: '', save: '', events: '' }
     if (!base.value) return
     saveState.value = 'unsaved'
     void keepDraft(id.value, { revision: revision.value, base: base.value, brief: next })
-    void plans(next)
-    saveSoon(SAVE_AFTER_MS)
-  }
-
-  function saveSoon(after: number): void {
-    clearTimeout(timer)
-    timer = setTimeout(() => void save(), after)
+    void plans({ party: id.value, brief: next })
+    saveSoon.after(SAVE_AFTER_MS)
   }
 
   /** Sends what is not saved; one request at a time. */
   async function save(): Promise<void> {
-    clearTimeout(timer)
-    await saving
-    if (!brief.value || saveState.value === 'saved' || clash.value) return
-    saving = send(brief.value).finally(() => (saving = undefined))
+    saveSoon.cancel()
+    saving = saving.then(() =>
+      brief.value && saveState.value !== 'saved' && !clash.value ? send(id.value, brief.value) : undefined,
+    )
     await saving
   }
 
-  async function send(sent: Brief): Promise<void> {
+  async function send(party: string, sent: Brief): Promise<void> {
     saveState.value = 'saving'
     try {
       const view = await ask(
         api.PUT('/api/parties/{id}/brief', {
-          params: { path: { id: id.value }, header: { 'If-Match': `"${revision.value}"` } },
+          params: { path: { id: party }, header: { 'If-Match': `"${revision.value}"` } },
           body: sent,
         }),
       )
+      if (party !== id.value) return
       revision.value = view.revision
       base.value = sent
+      troubles.value.save = ''
       if (brief.value === sent) {
         saveState.value = 'saved'
-        await dropDraft(id.value)
+        await dropDraft(party)
       } else {
         saveState.value = 'unsaved'
-        saveSoon(SAVE_AFTER_MS)
+        saveSoon.after(SAVE_AFTER_MS)
       }
     } catch (e) {
-      notSaved(e)
+      if (party === id.value) notSaved(e)
     }
   }
 
@@ -215,21 +255,20 @@ export const useParty = defineStore('party', () => {
       const current = e.problem.current as PartyView
       revision.value = current.revision
       settle(base.value as Brief, brief.value as Brief, current.brief)
-    } else if (e instanceof NoConnection) {
-      saveState.value = 'offline'
-      saveSoon(RETRY_AFTER_MS)
-    } else {
-      message.value = e instanceof Error ? e.message : String(e)
+      return
     }
+    if (e instanceof NoConnection) saveState.value = 'offline'
+    else troubles.value.save = `Not saved: ${said(e)}`
+    if (isAway(e)) saveSoon.after(RETRY_AFTER_MS)
   }
 
   /** Merges mine into theirs; asks where both changed the same. */
   function settle(common: Brief, mine: Brief, theirs: Brief): void {
     const { merged, clashes } = merge(common, mine, theirs)
     base.value = theirs
-    take(merged)
+    take(tidied(merged, common, mine))
     if (clashes.length > 0) {
-      clearTimeout(timer)
+      saveSoon.cancel()
       clash.value = { theirs: merged, mine: apply(merged, clashes), changes: clashes }
     }
   }
@@ -238,17 +277,18 @@ export const useParty = defineStore('party', () => {
   function choose(version: 'mine' | 'theirs'): void {
     const open = clash.value
     clash.value = undefined
-    if (open) take(version === 'mine' ? open.mine : open.theirs)
+    if (open) take(tidied(version === 'mine' ? open.mine : open.theirs, open.mine, open.theirs))
   }
 
   /** Looks whether another editor was here; only when nothing of ours is open. */
   async function refresh(): Promise<void> {
-    if (!id.value || saveState.value !== 'saved') return
+    const party = id.value
+    if (!party || saveState.value !== 'saved') return
     try {
       const view = await ask(api.GET('/api/parties/{id}', path()))
-      if (view.revision !== revision.value && saveState.value === 'saved') {
+      if (party === id.value && view.revision !== revision.value && saveState.value === 'saved') {
         adopt(view)
-        await plans(view.brief)
+        await replan()
       }
     } catch (e) {
       if (!(e instanceof NoConnection)) throw e
@@ -257,55 +297,60 @@ export const useParty = defineStore('party', () => {
 
   /** Records something that happened; kept on this device until the server has it. */
   async function record(event: Omit<PartyEvent, 'id' | 'at'>): Promise<void> {
+    troubles.value.events = ''
     pending.value = [...pending.value, { ...event, id: crypto.randomUUID(), at: new Date().toISOString() }]
     await keepEvents(id.value, pending.value)
     await sendEvents()
   }
 
+  /** One batch at a time; what is recorded meanwhile goes with the next. */
   async function sendEvents(): Promise<void> {
-    const batch = pending.value
-    if (batch.length === 0) return
+    sendSoon.cancel()
+    sending = sending.then(() => (pending.value.length > 0 ? sendBatch(id.value, pending.value) : undefined))
+    await sending
+  }
+
+  async function sendBatch(party: string, batch: PartyEvent[]): Promise<void> {
     try {
-      await post(batch)
+      await post(party, batch)
     } catch (e) {
       if (isNotAccepted(e) && batch.length > 1) {
-        for (const event of batch) await sendAlone(event)
+        for (const event of batch) await sendAlone(party, event)
       } else {
-        await keepOrDrop(e, batch)
+        await keepOrDrop(e, party, batch)
       }
     }
   }
 
-  async function post(batch: PartyEvent[]): Promise<void> {
-    await ask(api.POST('/api/parties/{id}/events', { ...path(), body: batch }))
-    await replan()
-    await forget(batch)
+  async function post(party: string, batch: PartyEvent[]): Promise<void> {
+    await ask(api.POST('/api/parties/{id}/events', { params: { path: { id: party } }, body: batch }))
+    if (party === id.value) await replan()
+    await forget(party, batch)
   }
 
   /** So that one event that is not accepted holds up no other. */
-  async function sendAlone(event: PartyEvent): Promise<void> {
+  async function sendAlone(party: string, event: PartyEvent): Promise<void> {
     try {
-      await post([event])
+      await post(party, [event])
     } catch (e) {
-      await keepOrDrop(e, [event])
+      await keepOrDrop(e, party, [event])
     }
   }
 
   /** What is never going to be accepted is said and dropped; all else stays and is tried again. */
-  async function keepOrDrop(e: unknown, batch: PartyEvent[]): Promise<void> {
-    if (isNotAccepted(e)) {
-      await forget(batch)
-      message.value = `Not recorded: ${(e as RequestRefused).message}`
-      return
-    }
+  async function keepOrDrop(e: unknown, party: string, batch: PartyEvent[]): Promise<void> {
+    if (isNotAccepted(e)) await forget(party, batch)
+    if (party !== id.value) return
     if (e instanceof NoConnection) offline.value = true
-    else message.value = e instanceof Error ? e.message : String(e)
-    setTimeout(() => void sendEvents(), RETRY_AFTER_MS)
+    else troubles.value.events = `Not recorded: ${said(e)}`
+    if (!isNotAccepted(e)) sendSoon.after(RETRY_AFTER_MS)
   }
 
-  async function forget(batch: PartyEvent[]): Promise<void> {
-    pending.value = pending.value.filter((event) => !batch.includes(event))
-    await keepEvents(id.value, pending.value)
+  async function forget(party: string, batch: PartyEvent[]): Promise<void> {
+    const sent = new Set(batch.map((event) => event.id))
+    const left = (events: PartyEvent[]) => events.filter((event) => !sent.has(event.id))
+    if (party === id.value) pending.value = left(pending.value)
+    await keepEvents(party, left(party === id.value ? pending.value : await findEvents(party)))
   }
 
   /** How a figure of the plan on screen came about. */

@@ -52,6 +52,9 @@ export const SKILLS: { value: NonNullable<Cook['skills']>[number]; label: string
   { value: 'STOVE', label: 'hot stove' },
 ]
 
+/** Needs that keep somebody safe: never a mere dislike. */
+export const DELICATE: Need['kind'][] = ['PREGNANT', 'SMALL_CHILD', 'IMMUNE_WEAK']
+
 export const STRENGTHS: { value: Need['strength']; label: string }[] = [
   { value: 'DISLIKE', label: 'dislike' },
   { value: 'DIET', label: 'diet' },

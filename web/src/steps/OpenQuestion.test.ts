@@ -1,11 +1,9 @@
 import { flushPromises } from '@vue/test-utils'
-import { expect, it, vi } from 'vitest'
-import { mounted } from '@/test/mounting'
+import { expect, it } from 'vitest'
+import { mounted, push } from '@/test/mounting'
 import { opened, server, useTestServer } from '@/test/server'
 import OpenQuestion from './OpenQuestion.vue'
 
-const push = vi.fn()
-vi.mock('vue-router', () => ({ useRouter: () => ({ push }) }))
 useTestServer()
 
 it('says the worst open question and mends it by one tap', async () => {

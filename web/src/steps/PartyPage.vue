@@ -91,7 +91,7 @@ onScopeDispose(() => {
     <ClashDialog />
   </div>
   <main v-else class="waiting">
-    <p v-if="problem" class="unmet" role="alert">{{ problem }}</p>
+    <p v-if="problem || party.message" class="unmet" role="alert">{{ problem || party.message }}</p>
     <p v-else class="quiet">Setting the table …</p>
     <router-link to="/">All parties</router-link>
   </main>

@@ -194,9 +194,8 @@ export function aPlan(): Plan {
         line('ada', 'tofu.cubes', 100),
         line('bo', 'tofu.cubes', 100),
       ],
-      barred: [{ guest: 'ada', cut: 'beef.sliced', reason: 'vegan', instead: 'Tofu, cubes' }],
+      barred: [{ guest: 'ada', cut: 'beef.sliced', byWish: false, reason: 'vegan', instead: 'Tofu, cubes' }],
       beatenPins: [],
-      doneness: [],
       trades: [],
     },
     broths: { sides: [], needs: [] },
@@ -214,6 +213,7 @@ export function aPlan(): Plan {
       longestWait: figure('table.wait', 300, 's'),
       cuesPerMinute: figure('table.cues', 1, '1/min'),
       drops: [],
+      doneness: [],
       guests: [pace('ada', ['left']), pace('bo', ['left', 'right'])],
       sides: [],
       remainders: [

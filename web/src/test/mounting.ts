@@ -1,7 +1,12 @@
 /** Mounts parts of the page on the open party, with plain boxes in place of the dialogs' moving parts. */
 
 import { mount } from '@vue/test-utils'
+import { vi } from 'vitest'
 import { h, type Component, type SetupContext } from 'vue'
+import { routerKey, type Router } from 'vue-router'
+
+/** Where the page went. */
+export const push = vi.fn()
 
 const box = (tag: string): Component => ({
   setup:
@@ -25,5 +30,6 @@ export function mounted(component: Component, props: Record<string, unknown> = {
     RouterLink: box('a'),
     FigureText: figure,
   }
-  return mount(component, { props, global: { stubs } })
+  const provide = { [routerKey as symbol]: { push } as unknown as Router }
+  return mount(component, { props, global: { stubs, provide } })
 }

@@ -61,7 +61,8 @@ function answer(status: number, body: unknown): Response {
 async function serve(input: RequestInfo | URL): Promise<Response> {
   if (server.down) throw new TypeError('Failed to fetch')
   const request = input as Request
-  const view = () => ({ id: 'p', revision: server.revision, brief: server.brief })
+  const id = request.url.match(/parties\/(\w+)/)?.[1] ?? 'p'
+  const view = () => ({ id, revision: server.revision, brief: server.brief })
   if (request.url.endsWith('/catalogue')) return answer(200, { broths: [], sauces: [], ...server.catalogue })
   if (request.url.endsWith('/plan')) return answer(200, server.plan)
   if (request.url.endsWith('/heat/window')) {

@@ -1,9 +1,8 @@
-import { expect, it, vi } from 'vitest'
+import { expect, it } from 'vitest'
 import { mounted } from '@/test/mounting'
 import { opened, server, useTestServer } from '@/test/server'
 import StepNotes from './StepNotes.vue'
 
-vi.mock('vue-router', () => ({ useRouter: () => ({ push: vi.fn() }) }))
 useTestServer()
 
 it('lists what its step leaves open and mends each by one tap', async () => {

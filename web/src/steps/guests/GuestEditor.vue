@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Guest, Need } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
-import { ALLERGENS, APPETITES, HEATS, NEEDS, STRENGTHS } from '@/party/words'
+import { ALLERGENS, APPETITES, DELICATE, HEATS, NEEDS, STRENGTHS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import WishList from './WishList.vue'
 
@@ -33,6 +33,10 @@ function toggleNeed(kind: Need['kind']): void {
       : [...g.needs, { kind, strength: ALLERGENS.includes(kind) ? 'MEDICAL' : 'DIET' }]
   })
 }
+
+/** What keeps a guest safe is no matter of taste. */
+const strengthsOf = (kind: Need['kind']) =>
+  STRENGTHS.filter((strength) => strength.value !== 'DISLIKE' || !DELICATE.includes(kind))
 
 function setStrength(kind: Need['kind'], strength: Need['strength']): void {
   change('change a need', (g) => {
@@ -65,8 +69,6 @@ function setPercent(event: Event): void {
 function remove(): void {
   party.edit('remove a guest', (draft) => {
     draft.guests = draft.guests.filter((g) => g.id !== props.guestId)
-    draft.decisions.portions = draft.decisions.portions.filter((pin) => pin.guest !== props.guestId)
-    draft.decisions.splashes = draft.decisions.splashes.filter((choice) => choice.guest !== props.guestId)
   })
   emit('close')
 }
@@ -97,7 +99,7 @@ function remove(): void {
           <div v-for="need in guest.needs" :key="need.kind" class="strength">
             <span>{{ NEEDS.find((n) => n.value === need.kind)?.label }} is a</span>
             <ChipChoice
-              :options="STRENGTHS"
+              :options="strengthsOf(need.kind)"
               :on="need.strength"
               @choose="(strength) => setStrength(need.kind, strength)"
             />

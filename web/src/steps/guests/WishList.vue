@@ -17,9 +17,9 @@ const cuts = computed(() =>
     ...cut,
     wish: props.guest.wishes.find((wish) => wish.cut === cut.cut),
     raw: catalogue.value.cuts.find((c) => c.id === cut.cut)?.rawRisk !== 'NONE',
-    done: plan.value.portions.doneness.find((d) => d.guest === props.guest.id && d.cut === cut.cut),
+    done: plan.value.table.doneness.find((d) => d.guest === props.guest.id && d.cut === cut.cut),
     barred: plan.value.portions.barred.find(
-      (b) => b.guest === props.guest.id && b.cut === cut.cut && b.reason !== 'never eats it',
+      (b) => b.guest === props.guest.id && b.cut === cut.cut && !b.byWish,
     ),
   })),
 )

@@ -45,20 +45,10 @@ function keep(item: OwnIngredient): void {
   editing.value = undefined
 }
 
-/** What is off the list is off the menu too. */
+/** What is off the list is off the menu too, and out of all that refers to it. */
 function remove(item: OwnIngredient): void {
   party.edit('take our own food away', (draft) => {
     draft.ownIngredients = draft.ownIngredients?.filter((o) => o.id !== item.id)
-    const cut = `${item.id}.own`
-    draft.menu = draft.menu.filter((entry) => entry.cut !== cut)
-    draft.decisions.portions = draft.decisions.portions.filter((pin) => pin.cut !== cut)
-    draft.decisions.drops = draft.decisions.drops.filter((pin) => pin.cut !== cut)
-    draft.decisions.trades = draft.decisions.trades?.filter((t) => t.shortOf !== cut && t.by !== cut)
-    draft.guests.forEach((guest) => (guest.wishes = guest.wishes.filter((wish) => wish.cut !== cut)))
-    if (item.cut) {
-      draft.prices.offers = draft.prices.offers.filter((offer) => offer.ingredient !== item.id)
-      draft.pantry = draft.pantry.filter((entry) => entry.ingredient !== item.id)
-    }
   })
 }
 </script>

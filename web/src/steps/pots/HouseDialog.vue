@@ -34,10 +34,6 @@ function keep(): void {
     draft.saltBand =
       low.value === 0.8 && high.value === 1 ? undefined : { lowPercent: low.value, highPercent: high.value }
     draft.kitchen = { ...draft.kitchen, ringWatts: Math.round(ring.value), circuits: circuits.value }
-    const known = new Set(circuits.value.map((c) => c.id))
-    for (const pot of draft.pots) {
-      if (pot.heat?.circuit && !known.has(pot.heat.circuit)) pot.heat.circuit = undefined
-    }
   })
   open.value = false
 }

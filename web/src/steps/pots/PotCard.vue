@@ -48,7 +48,6 @@ function split(count: number): void {
 function remove(): void {
   party.edit('remove a pot', (draft) => {
     draft.pots = draft.pots.filter((pot) => pot.id !== props.pot.id)
-    draft.decisions.splashes = draft.decisions.splashes.filter((choice) => choice.pot !== props.pot.id)
   })
 }
 

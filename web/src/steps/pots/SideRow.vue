@@ -28,9 +28,7 @@ const closedTo = computed(() => {
   }
   return [...byReason].map(([reason, guests]) => `${names(guests)} (${reason})`).join('; ')
 })
-const splashes = computed(() =>
-  (use.value?.closedTo ?? []).filter((closed) => closed.reason.startsWith('splashes')),
-)
+const splashes = computed(() => (use.value?.closedTo ?? []).filter((closed) => closed.barrier === 'SPLASH'))
 
 function change(label: string, edit: (side: Pot['sides'][number]) => void): void {
   party.edit(label, (draft) => {

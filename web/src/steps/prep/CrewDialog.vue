@@ -81,9 +81,6 @@ function addCook(): void {
 function removeCook(id: string): void {
   party.edit('remove a cook', (draft) => {
     draft.cooks = draft.cooks.filter((cook) => cook.id !== id)
-    draft.decisions.tasks = draft.decisions.tasks
-      .map((pin) => (pin.cook === id ? { ...pin, cook: undefined } : pin))
-      .filter((pin) => pin.cook ?? pin.minutes ?? pin.minutesBefore)
   })
 }
 

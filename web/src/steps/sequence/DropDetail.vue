@@ -10,7 +10,9 @@ const props = defineProps<{ drop: Drop }>()
 const emit = defineEmits<{ close: []; move: [minute: number, side: string]; free: [] }>()
 
 const { brief, plan } = useOpenParty()
-const window = computed(() => plan.value.windows.find((w) => w.cut === props.drop.cut))
+const window = computed(() =>
+  plan.value.windows.find((w) => w.cut === props.drop.cut && w.sides.includes(props.drop.side)),
+)
 const sides = computed(() =>
   plan.value.broths.sides.map((side) => ({ title: side.brothName, value: side.side })),
 )
