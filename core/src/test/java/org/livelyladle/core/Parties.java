@@ -79,7 +79,7 @@ public final class Parties {
         briefs.order = any(SchoolOfOrder.values());
         briefs.mealMinutes = any(new Integer[] {45, 60, 80, 90, 100, 120, 150});
         briefs.units = oneIn(5) ? UnitSystem.US : UnitSystem.METRIC;
-        briefs.altitudeM = oneIn(5) ? 500 + random.nextInt(4000) : null;
+        briefs.altitudeM = oneIn(5) ? any(new Integer[] {900, 2500, 4200}) : null;
         ownFood();
         cuts(catalogue);
         int guests = 1 + random.nextInt(14);

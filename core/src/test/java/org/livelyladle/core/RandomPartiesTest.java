@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.audit.TableAudit;
@@ -19,6 +21,7 @@ import org.livelyladle.core.plan.Unmet;
 import org.livelyladle.core.table.TablePlan;
 
 /** What holds at every table, however odd: a thousand seeded parties of all kinds. */
+@Execution(ExecutionMode.CONCURRENT)
 class RandomPartiesTest {
     static LongStream seeds() {
         return LongStream.range(0, 1000);

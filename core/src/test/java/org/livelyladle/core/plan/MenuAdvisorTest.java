@@ -16,6 +16,11 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.cooking.TestWindows;
+import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.portions.PortionPlanner;
+import org.livelyladle.core.portions.Portion;
 
 class MenuAdvisorTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
@@ -119,16 +124,19 @@ class MenuAdvisorTest {
                                             java.util.stream.Stream.of(MenuItem.of(
                                                     suggestion.remedy().value())))
                                     .toList());
-                    assertThat(Briefs.PLANNER
-                                    .plan(with, Facts.none(), Briefs.NOW)
-                                    .plan()
-                                    .portions()
-                                    .lines())
+                    assertThat(portions(with))
                             .as(seed + " " + suggestion)
                             .anyMatch(line ->
                                     line.cut().equals(suggestion.remedy().value()));
                 }
             }
         }
+    }
+
+    private static List<Portion> portions(Brief brief) {
+        KitchenText text = new KitchenText(brief.units(), brief.currency());
+        return new PortionPlanner(brief, CATALOGUE, TestWindows.of(brief), new Ledger(), text)
+                .plan()
+                .lines();
     }
 }

@@ -25,6 +25,8 @@ import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.catalogue.RawRisk;
@@ -37,7 +39,13 @@ class PortionPlannerTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
 
     private static Portions plan(Brief brief) {
-        return Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW).plan().portions();
+        return new PortionPlanner(
+                        brief,
+                        CATALOGUE,
+                        TestWindows.of(brief),
+                        new Ledger(),
+                        new KitchenText(brief.units(), brief.currency()))
+                .plan();
     }
 
     private static double grams(Portions portions, String guest, String cut) {
