@@ -90,9 +90,11 @@ public final class Parties {
         for (int i = 0; i < pots; i++) {
             briefs.pots.add(pot("p" + i));
         }
-        briefs.kitchen = new Kitchen(2000, List.of(new Kitchen.Circuit("c1", "c1", 3500)), null, null, null, null, null, null);
+        briefs.kitchen =
+                new Kitchen(2000, List.of(new Kitchen.Circuit("c1", "c1", 3500)), null, null, null, null, null, null);
         briefs.sauces.clear();
-        List<String> sauces = new ArrayList<>(catalogue.sauces().stream().map(s -> s.id()).toList());
+        List<String> sauces =
+                new ArrayList<>(catalogue.sauces().stream().map(s -> s.id()).toList());
         Collections.shuffle(sauces, random);
         briefs.sauces.addAll(sauces.subList(0, random.nextInt(4)));
         catalogue.extras().stream()
@@ -147,7 +149,9 @@ public final class Parties {
                     1000,
                     random.nextInt(15) / 10.0,
                     any(Heat.values()),
-                    List.of(new OwnBroth.OwnPart("kelp", 10), new OwnBroth.OwnPart(oneIn(2) ? "rice-wine" : "garlic", 20)),
+                    List.of(
+                            new OwnBroth.OwnPart("kelp", 10),
+                            new OwnBroth.OwnPart(oneIn(2) ? "rice-wine" : "garlic", 20)),
                     List.of(new OwnBroth.OwnStep("Simmer", 20, true)),
                     null));
             broths.add("own-broth");
@@ -158,7 +162,7 @@ public final class Parties {
         List<Cut> cuts = new ArrayList<>(catalogue.cuts());
         Collections.shuffle(cuts, random);
         for (Cut cut : cuts.subList(0, 2 + random.nextInt(24))) {
-            Integer size = oneIn(3) ? any(new Integer[] {40, 60, 80, 120, 150, 200, 250}) : null;
+            Integer size = oneIn(3) ? any(new Integer[] {40, 80, 150, 250}) : null;
             menu.add(new MenuItem(cut.id(), cut.cooksFrozen() && oneIn(4), size, oneIn(6)));
         }
     }
@@ -199,8 +203,7 @@ public final class Parties {
         int watts = any(new Integer[] {200, 300, 500, 900, 1800, 2200, 2200, 3500});
         HeatSource heat = oneIn(2)
                 ? null
-                : new HeatSource(
-                        electric ? any(HeatSource.Kind.values()) : HeatSource.Kind.BUTANE, watts, null, null);
+                : new HeatSource(electric ? any(HeatSource.Kind.values()) : HeatSource.Kind.BUTANE, watts, null, null);
         if (heat != null && heat.kind().isElectric() && oneIn(2)) {
             heat = new HeatSource(heat.kind(), watts, "c1", null);
         }
@@ -212,9 +215,19 @@ public final class Parties {
                 1 + random.nextInt(6),
                 sides,
                 any(PotKind.values()),
-                oneIn(5) ? new PotSize(150 + random.nextInt(200), oneIn(2) ? 150.0 + random.nextInt(100) : null, 50 + random.nextInt(80)) : null,
+                oneIn(5)
+                        ? new PotSize(
+                                150 + random.nextInt(200),
+                                oneIn(2) ? 150.0 + random.nextInt(100) : null,
+                                50 + random.nextInt(80))
+                        : null,
                 heat,
-                oneIn(8) ? briefs.guests.stream().map(Guest::id).filter(g -> oneIn(2)).toList() : null);
+                oneIn(8)
+                        ? briefs.guests.stream()
+                                .map(Guest::id)
+                                .filter(g -> oneIn(2))
+                                .toList()
+                        : null);
     }
 
     private Decisions decisions() {
@@ -225,7 +238,8 @@ public final class Parties {
                 portions.add(new Decisions.PortionPin(guest.id(), any(menu).cut(), random.nextInt(4) * 50));
             }
             if (oneIn(4)) {
-                splashes.add(new Decisions.SplashChoice(guest.id(), any(briefs.pots).id()));
+                splashes.add(
+                        new Decisions.SplashChoice(guest.id(), any(briefs.pots).id()));
             }
         }
         List<Decisions.DropPin> drops = new ArrayList<>();

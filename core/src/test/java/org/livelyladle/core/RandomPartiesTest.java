@@ -36,11 +36,7 @@ class RandomPartiesTest {
         Plan plan = planned.plan();
 
         assertThat(TableAudit.check(
-                        brief,
-                        catalogue,
-                        plan.windows(),
-                        plan.portions().lines(),
-                        plan.table()))
+                        brief, catalogue, plan.windows(), plan.portions().lines(), plan.table()))
                 .isEmpty();
         assertThat(Sound.faults(plan)).isEmpty();
         assertThat(Sound.faults(planned.ledger().ids().stream()
@@ -59,7 +55,10 @@ class RandomPartiesTest {
                 .filter(serving -> serving.grams() > 0)
                 .map(serving -> serving.guest())
                 .collect(Collectors.toSet());
-        return brief.guests().stream().map(Guest::id).filter(id -> !eats.contains(id)).collect(Collectors.toSet());
+        return brief.guests().stream()
+                .map(Guest::id)
+                .filter(id -> !eats.contains(id))
+                .collect(Collectors.toSet());
     }
 
     private static List<String> named(Plan plan) {

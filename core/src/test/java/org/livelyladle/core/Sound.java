@@ -1,11 +1,13 @@
 package org.livelyladle.core;
 
+import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.livelyladle.core.measure.Figure;
 
 /** Looks through a whole answer for numbers that cannot be: not finite, colder than a freezer, hotter than steam, less than nothing. */
@@ -14,6 +16,16 @@ public final class Sound {
     private static final double HOTTEST_C = 110;
     /** Units of things of which there is never less than none. */
     private static final List<String> NEVER_NEGATIVE = List.of("g", "ml", "s", "min", "cents", "pieces", "kWh", "%");
+
+    private static final ClassValue<List<Method>> PARTS = new ClassValue<>() {
+        @Override
+        protected List<Method> computeValue(Class<?> type) {
+            return Stream.of(type.getRecordComponents())
+                    .map(RecordComponent::getAccessor)
+                    .peek(accessor -> accessor.setAccessible(true))
+                    .toList();
+        }
+    };
 
     private final List<String> faults = new ArrayList<>();
 
@@ -29,7 +41,7 @@ public final class Sound {
     private void look(String path, Object value) {
         if (value instanceof Double number) {
             check(path, number, Double.isFinite(number));
-            if (path.toLowerCase(java.util.Locale.ROOT).endsWith("celsius")) {
+            if (path.endsWith("elsius")) {
                 check(path, number, number >= COLDEST_C && number <= HOTTEST_C);
             }
         } else if (value instanceof Figure figure) {
@@ -44,16 +56,15 @@ public final class Sound {
         } else if (value instanceof Map<?, ?> map) {
             map.forEach((key, one) -> look(path + "." + key, one));
         } else if (value instanceof Record record) {
-            for (RecordComponent part : record.getClass().getRecordComponents()) {
+            for (Method part : PARTS.get(record.getClass())) {
                 look(path + "." + part.getName(), read(record, part));
             }
         }
     }
 
-    private static Object read(Record record, RecordComponent part) {
+    private static Object read(Record record, Method part) {
         try {
-            part.getAccessor().setAccessible(true);
-            return part.getAccessor().invoke(record);
+            return part.invoke(record);
         } catch (ReflectiveOperationException e) {
             throw new IllegalStateException(record + " hides " + part.getName(), e);
         }
@@ -68,7 +79,9 @@ public final class Sound {
         if (NEVER_NEGATIVE.contains(figure.unit())) {
             check(path, value, value >= -1e-6);
         }
-        if (figure.text().contains("NaN") || figure.text().contains("Infinity") || figure.text().contains("null")) {
+        if (figure.text().contains("NaN")
+                || figure.text().contains("Infinity")
+                || figure.text().contains("null")) {
             faults.add(path + " reads " + figure.text());
         }
     }

@@ -20,23 +20,26 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 
-/** A page on a party of its own, copied from a demo party through the API. One browser for all, a context for each. */
+/** A page on a party of its own, copied from a demo party through the API. A browser for each thread, a context for each test. */
 abstract class BrowserTest {
-    private static final Playwright PLAYWRIGHT =
-            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private static final Browser BROWSER = PLAYWRIGHT
-            .chromium()
-            .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setHeadless(true)
-                    .setArgs(List.of(
-                            "--no-sandbox",
-                            "--disable-gpu",
-                            "--disable-quic",
-                            "--no-first-run",
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync")));
+    /** Playwright is used by the thread that made it, so each of the threads that run tests has a browser. */
+    private static final ThreadLocal<Browser> BROWSER = ThreadLocal.withInitial(BrowserTest::launch);
+
+    private static Browser launch() {
+        return Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setHeadless(true)
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+    }
 
     private final List<BrowserContext> contexts = new ArrayList<>();
     protected Page page;
@@ -54,11 +57,12 @@ abstract class BrowserTest {
     }
 
     protected Page newPage(int width, int height, String mode) {
-        BrowserContext context = BROWSER.newContext(new Browser.NewContextOptions()
-                .setViewportSize(width, height)
-                .setBaseURL(RunningServer.address())
-                .setTimezoneId("Europe/Vienna")
-                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        BrowserContext context = BROWSER.get()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        .setBaseURL(RunningServer.address())
+                        .setTimezoneId("Europe/Vienna")
+                        .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         context.addInitScript("localStorage.setItem('ladle-mode', '" + mode + "')");
         contexts.add(context);
         return context.newPage();

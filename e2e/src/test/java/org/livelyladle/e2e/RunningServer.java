@@ -19,6 +19,10 @@ final class RunningServer {
     private static final Duration LONGEST_START = Duration.ofMinutes(2);
     private static final RunningServer INSTANCE = new RunningServer();
 
+    private static final String JAVA =
+            Path.of(System.getProperty("java.home"), "bin", "java").toString();
+    private static final Path APP = Path.of("target/app");
+
     private final String address;
 
     private RunningServer() {
@@ -41,16 +45,41 @@ final class RunningServer {
         }
     }
 
+    /** Unpacked it starts in half the time. */
+    private static void unpack() {
+        try {
+            int ended = new ProcessBuilder(
+                            JAVA,
+                            "-Djarmode=tools",
+                            "-jar",
+                            "../server/target/server-0.1.0-exec.jar",
+                            "extract",
+                            "--force",
+                            "--destination",
+                            APP.toString())
+                    .inheritIO()
+                    .start()
+                    .waitFor();
+            if (ended != 0) {
+                throw new IllegalStateException("The jar cannot be unpacked into " + APP);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
     private static Process start(int port) {
         String database = System.getenv("LADLE_E2E_DB_URL");
         if (database == null) {
             throw new IllegalStateException("LADLE_E2E_DB_URL is not set: run the browser tests by ./ladle test");
         }
+        unpack();
         ProcessBuilder builder = new ProcessBuilder(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
+                JAVA,
                 "-jar",
-                Path.of("../server/target/server-0.1.0-exec.jar").toString(),
+                APP.resolve("server-0.1.0-exec.jar").toString(),
                 "--server.port=" + port,
                 "--ladle.clock=" + CLOCK));
         builder.environment().put("LADLE_DB_URL", database);

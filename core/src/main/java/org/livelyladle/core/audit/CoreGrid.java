@@ -215,9 +215,7 @@ public final class CoreGrid {
     }
 
     private static double temperature(double enthalpy) {
-        return enthalpy < 0
-                ? FREEZES_C + enthalpy / C_ICE
-                : FREEZES_C + Math.max(0, enthalpy - MELTING) / C;
+        return enthalpy < 0 ? FREEZES_C + enthalpy / C_ICE : FREEZES_C + Math.max(0, enthalpy - MELTING) / C;
     }
 
     private static double conductivity(double enthalpy) {

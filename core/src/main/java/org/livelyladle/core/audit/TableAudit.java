@@ -16,8 +16,8 @@ import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Strength;
-import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Allergen;
+import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Governed;
@@ -104,8 +104,7 @@ public final class TableAudit {
         }
     }
 
-    private void checkNeed(
-            Drop drop, Guest guest, String kind, Strength strength, Map<String, List<Ingredient>> held) {
+    private void checkNeed(Drop drop, Guest guest, String kind, Strength strength, Map<String, List<Ingredient>> held) {
         if (breaks(kind, ingredientOf(drop))) {
             add("H1", drop.id(), guest.name() + " is fed " + drop.cut() + " against " + kind);
         }
@@ -236,7 +235,8 @@ public final class TableAudit {
                 add(
                         "H3",
                         drop.id(),
-                        String.format(Locale.ROOT, "out after %d s, the core not yet at %d °C", cooked, cut.safeCoreC()));
+                        String.format(
+                                Locale.ROOT, "out after %d s, the core not yet at %d °C", cooked, cut.safeCoreC()));
             }
         }
     }

@@ -42,13 +42,7 @@ final class TemperatureWalk {
     private final Set<String> frozen;
 
     TemperatureWalk(
-            Pot pot,
-            Side side,
-            double boilC,
-            List<Drop> drops,
-            Map<String, Cut> cuts,
-            Set<String> frozen,
-            int until) {
+            Pot pot, Side side, double boilC, List<Drop> drops, Map<String, Cut> cuts, Set<String> frozen, int until) {
         this.frozen = frozen;
         int sides = pot.sides().size();
         double ml = LEAST_LEVEL * pot.capacityMl() * pot.fillPercent() / 100.0 / sides;

@@ -141,7 +141,8 @@ public final class SidePlanner {
         return celsius("side.floor." + side.id(), simmer.floorC())
                 .by(
                         broth.name() + ": never cooler",
-                        text.celsius(85) + ", or 5 K below the boil where that is less, never under " + text.celsius(78),
+                        text.celsius(85) + ", or 5 K below the boil where that is less, never under "
+                                + text.celsius(78),
                         GIVEN,
                         () -> List.of(degrees("floor", simmer.floorC(), "while raw food cooks", Mark.MEMORY)));
     }

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
-import org.livelyladle.core.check.Check;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Check;
 
 /** Reads and checks the catalogue files; the first thing wrong ends the reading with its place and what is accepted. */
 final class CatalogueLoader {

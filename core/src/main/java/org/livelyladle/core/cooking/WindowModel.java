@@ -58,8 +58,8 @@ public final class WindowModel {
     private static Computed heated(Key key) {
         Piece piece = key.piece();
         Cut cut = piece.cut();
-        double pleasant = toPleasant(
-                piece, key.simmerC(), Piece.SIMMERING, cut.governed().value());
+        double pleasant =
+                toPleasant(piece, key.simmerC(), Piece.SIMMERING, cut.governed().value());
         Integer core = cut.safeCoreC();
         double safe = core == null ? 0 : toSafe(piece, key.floorC(), Piece.SIMMERING, core);
         double early = readyAt(piece.thicker(1 - THICKNESS_SPREAD), key.simmerC(), Piece.ROLLING);

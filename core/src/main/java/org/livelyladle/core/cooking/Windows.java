@@ -11,6 +11,7 @@ public final class Windows {
     private final List<CookingWindow> all;
     /** By cut, then side; where the side does not matter under the empty name. */
     private final Map<String, Map<String, CookingWindow>> byCut = new HashMap<>();
+
     private final Map<CookingWindow, Integer> pink;
 
     /** @param pink for windows of cuts somebody wants pink, when they are [s after putting in] */

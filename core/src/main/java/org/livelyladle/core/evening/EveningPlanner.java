@@ -78,9 +78,7 @@ public final class EveningPlanner {
                             .toList());
             run.run(from, table.mealSeconds());
             problems.look(pot, run);
-            run.sides().stream()
-                    .filter(SideRun::isTooCoolForRawFood)
-                    .forEach(side -> tooCool.add(side.plan.side()));
+            run.sides().stream().filter(SideRun::isTooCoolForRawFood).forEach(side -> tooCool.add(side.plan.side()));
             pots.add(describe(pot, run, lowSalt));
         }
         FuelPlanner fuel = new FuelPlanner(brief, ledger);

@@ -127,8 +127,18 @@ final class LeftOverPlanner {
         Cooling cooling = Cooling.of(joulePerK, wPerK, roundC);
         return new LeftOver.Way(
                 name,
-                figure("cooling.21." + id, name + ": from " + text.celsius(57) + " to " + text.celsius(21), cooling.to21Seconds(), wPerK, roundC),
-                figure("cooling.5." + id, name + ": from " + text.celsius(57) + " to " + text.celsius(5), cooling.to5Seconds(), wPerK, roundC),
+                figure(
+                        "cooling.21." + id,
+                        name + ": from " + text.celsius(57) + " to " + text.celsius(21),
+                        cooling.to21Seconds(),
+                        wPerK,
+                        roundC),
+                figure(
+                        "cooling.5." + id,
+                        name + ": from " + text.celsius(57) + " to " + text.celsius(5),
+                        cooling.to5Seconds(),
+                        wPerK,
+                        roundC),
                 cooling.isFastEnough());
     }
 

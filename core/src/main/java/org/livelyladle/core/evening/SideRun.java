@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import org.livelyladle.core.broths.SidePlan;
+import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.evening.SideEvening.Dip;
 import org.livelyladle.core.evening.SideEvening.Dose.Kind;
 import org.livelyladle.core.evening.SideEvening.Minute;
-import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.heat.HeatUp;
 import org.livelyladle.core.heat.Simmer;
 import org.livelyladle.core.heat.StirredSide;
@@ -77,6 +77,7 @@ final class SideRun {
     private int lowestSecond;
     /** Temperature at the end of each second [°C], from the first on. */
     private float[] history = {};
+
     private int firstSecond;
     private int overBrimSecond = Integer.MIN_VALUE;
     /** From when it is dry [s]; nobody knows what happens in a dry pot, so nothing is told of it after. */

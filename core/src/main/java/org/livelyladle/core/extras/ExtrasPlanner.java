@@ -131,7 +131,13 @@ public final class ExtrasPlanner {
                         () -> List.of(
                                 Term.of(extra.kind().label(), budget),
                                 Term.of("its weight", weight, "1", KitchenText.number(weight, 2), "", Mark.MEMORY),
-                                Term.of("all weights, 1 at least", all, "1", KitchenText.number(all, 2), "", Mark.MEMORY)));
+                                Term.of(
+                                        "all weights, 1 at least",
+                                        all,
+                                        "1",
+                                        KitchenText.number(all, 2),
+                                        "",
+                                        Mark.MEMORY)));
         Objects.requireNonNull(parts.get(extra)).add(new Part(guest, figure));
     }
 

@@ -1,8 +1,8 @@
 package org.livelyladle.core.measure;
 
-import java.util.List;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import javax.measure.UnitConverter;

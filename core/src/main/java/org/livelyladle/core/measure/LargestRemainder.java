@@ -39,8 +39,7 @@ public final class LargestRemainder {
         IntStream.range(0, quotas.length)
                 .filter(i -> quotas[i] - whole[i] > SAME || quotas[i] > 0 && missing[i] > SAME)
                 .boxed()
-                .sorted(Comparator.<Integer>comparingLong(
-                                i -> -Math.round((quotas[i] - whole[i] + missing[i]) / SAME))
+                .sorted(Comparator.<Integer>comparingLong(i -> -Math.round((quotas[i] - whole[i] + missing[i]) / SAME))
                         .thenComparing(i -> i))
                 .limit(Math.max(0, left))
                 .forEach(i -> whole[i]++);

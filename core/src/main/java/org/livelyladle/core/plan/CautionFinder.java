@@ -176,7 +176,8 @@ final class CautionFinder {
                     Step.INGREDIENTS,
                     cut.id(),
                     "through",
-                    catalogue.fullName(cut) + ": cook right through, " + text.celsius(cut.safeCoreC()) + " at the core.");
+                    catalogue.fullName(cut) + ": cook right through, " + text.celsius(cut.safeCoreC())
+                            + " at the core.");
         }
     }
 

@@ -36,17 +36,13 @@ record Foresight(TablePlan table, Evening evening) {
         SideLimits limits = SideLimits.without(tooWeak(brief, sides));
         for (int tries = 1; ; tries++) {
             Ledger trial = new Ledger();
-            TablePlan table =
-                    new TablePlanner(brief, catalogue, sides, windows, limits, trial, text).plan(portions);
-            EveningPlanner.Foreseen foreseen =
-                    new EveningPlanner(brief, catalogue, trial, text).plan(sides, table);
+            TablePlan table = new TablePlanner(brief, catalogue, sides, windows, limits, trial, text).plan(portions);
+            EveningPlanner.Foreseen foreseen = new EveningPlanner(brief, catalogue, trial, text).plan(sides, table);
             if (foreseen.tooCool().isEmpty()) {
                 ledger.absorb(trial);
                 return new Foresight(table, foreseen.evening());
             }
-            limits = tries < PATIENT_TRIES
-                    ? limits.after(foreseen.tooCool())
-                    : limits.barring(foreseen.tooCool());
+            limits = tries < PATIENT_TRIES ? limits.after(foreseen.tooCool()) : limits.barring(foreseen.tooCool());
         }
     }
 

@@ -20,7 +20,6 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.MenuItem;
-import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
@@ -106,9 +105,19 @@ final class HungerFinder {
         return switch (cause) {
             case NO_SIDE -> cannotEat("side", Step.POTS, guest, "No side suits " + name + ".", addPot(guest));
             case NO_SIDE_FOR_CUT ->
-                cannotEat("side", Step.POTS, guest, name + " has no clean side for " + names(missed) + ".", addPot(guest));
+                cannotEat(
+                        "side",
+                        Step.POTS,
+                        guest,
+                        name + " has no clean side for " + names(missed) + ".",
+                        addPot(guest));
             case NO_ROOM ->
-                cannotEat("room", Step.POTS, guest, "The pots have no room for anything for " + name + ".", addPot(guest));
+                cannotEat(
+                        "room",
+                        Step.POTS,
+                        guest,
+                        "The pots have no room for anything for " + name + ".",
+                        addPot(guest));
             case TOO_COOL, TOO_SMALL -> cannotEat("side", Step.POTS, guest, unfit(guest, cause, missed), addPot(guest));
             case ABSENT ->
                 cannotEat(
@@ -123,8 +132,7 @@ final class HungerFinder {
     }
 
     private static Unmet cannotEat(String kind, Step step, Guest guest, String text, Remedy remedy) {
-        return new Unmet(
-                kind + "." + guest.id(), Unmet.Severity.CANNOT_EAT, step, guest.id(), text, remedy);
+        return new Unmet(kind + "." + guest.id(), Unmet.Severity.CANNOT_EAT, step, guest.id(), text, remedy);
     }
 
     /** Some of a guest's food finds no side, or no moment. What finds no room is said once for all guests. */
@@ -164,7 +172,9 @@ final class HungerFinder {
     private Optional<Unmet> lost(Guest guest, List<Portion> own) {
         Map<Category, List<Portion>> byCategory = own.stream()
                 .collect(groupingBy(
-                        line -> catalogue.ingredientOf(catalogue.cut(line.cut())).category(),
+                        line -> catalogue
+                                .ingredientOf(catalogue.cut(line.cut()))
+                                .category(),
                         LinkedHashMap::new,
                         toList()));
         List<List<Portion>> lost = byCategory.values().stream()

@@ -32,8 +32,7 @@ final class PurchaseUnmet {
     private final List<Unmet> unmet = new ArrayList<>();
 
     /** @param now at the party, local time: nobody is sent to a shop before it */
-    PurchaseUnmet(
-            Brief brief, Catalogue catalogue, Purchases purchases, Substitutes substitutes, LocalDateTime now) {
+    PurchaseUnmet(Brief brief, Catalogue catalogue, Purchases purchases, Substitutes substitutes, LocalDateTime now) {
         this.now = now;
         this.brief = brief;
         this.catalogue = catalogue;

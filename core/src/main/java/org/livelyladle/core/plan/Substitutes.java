@@ -95,7 +95,8 @@ record Substitutes(Brief brief, Catalogue catalogue, Facts facts, Portions porti
             changes.add("holds " + added.stream().map(Allergen::label).collect(Collectors.joining(", ")));
         }
         if (by.rawRisk() != cut.rawRisk() && by.rawRisk() != RawRisk.NONE) {
-            changes.add(by.rawRisk().label() + ", " + new KitchenText(brief.units(), brief.currency()).celsius(by.safeCoreC()) + " at the core");
+            changes.add(by.rawRisk().label() + ", "
+                    + new KitchenText(brief.units(), brief.currency()).celsius(by.safeCoreC()) + " at the core");
         }
         List<Guest> losers = losers(cut, by);
         if (!losers.isEmpty()) {

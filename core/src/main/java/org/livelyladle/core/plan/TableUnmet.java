@@ -5,9 +5,9 @@ import static org.livelyladle.core.plan.UnmetFinder.show;
 import java.util.ArrayList;
 import java.util.List;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.safety.SideAccess.Barrier;
 import org.livelyladle.core.table.TablePlan;
 
@@ -33,7 +33,8 @@ record TableUnmet(Brief brief, Catalogue catalogue, TablePlan table) {
             return;
         }
         TablePlan.GuestPace longest = waiting.stream()
-                .max((a, b) -> Double.compare(a.longestWait().value(), b.longestWait().value()))
+                .max((a, b) ->
+                        Double.compare(a.longestWait().value(), b.longestWait().value()))
                 .orElseThrow();
         String name = brief.guest(longest.guest()).orElseThrow().name();
         String others = waiting.size() == 1

@@ -1,7 +1,5 @@
 package org.livelyladle.core.plan;
 
-import static java.util.stream.Collectors.toList;
-
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -34,9 +34,7 @@ record PieceRounding(
      */
     Map<String, Figure> round(List<String> ids, Set<String> reserved, Map<String, Figure> grams) {
         Map<String, Figure> pieces = new LinkedHashMap<>();
-        ids.stream()
-                .filter(reserved::contains)
-                .forEach(id -> pieces.put(id, keptApart(id, exact(id, grams.get(id)))));
+        ids.stream().filter(reserved::contains).forEach(id -> pieces.put(id, keptApart(id, exact(id, grams.get(id)))));
         roundShared(ids.stream().filter(id -> !reserved.contains(id)).toList(), grams, pieces);
         return pieces;
     }
@@ -52,11 +50,10 @@ record PieceRounding(
     }
 
     private void roundShared(List<String> ids, Map<String, Figure> grams, Map<String, Figure> pieces) {
-        List<Figure> exact =
-                ids.stream().map(id -> exact(id, grams.get(id))).toList();
+        List<Figure> exact = ids.stream().map(id -> exact(id, grams.get(id))).toList();
         double[] missed = ids.stream().mapToDouble(this::missedPieces).toArray();
-        int[] whole = LargestRemainder.share(
-                exact.stream().mapToDouble(Figure::value).toArray(), missed);
+        int[] whole =
+                LargestRemainder.share(exact.stream().mapToDouble(Figure::value).toArray(), missed);
         for (int i = 0; i < whole.length; i++) {
             pieces.put(ids.get(i), pieces(ids.get(i), i + 1, whole[i], exact, missed));
         }

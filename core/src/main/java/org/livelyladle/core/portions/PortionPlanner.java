@@ -97,15 +97,7 @@ public final class PortionPlanner {
                         () -> cuts.stream()
                                 .map(cut -> Term.of(cut.name(), cut.grams()))
                                 .toList());
-        return new Portions(
-                eaters,
-                food,
-                guests,
-                cuts,
-                lines,
-                barred,
-                beaten,
-                trades);
+        return new Portions(eaters, food, guests, cuts, lines, barred, beaten, trades);
     }
 
     /** Fills {@link #shares} for one guest. */

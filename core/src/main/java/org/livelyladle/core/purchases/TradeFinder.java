@@ -172,9 +172,11 @@ public final class TradeFinder {
     private double mostGrams(Cut shortOf, Cut by) {
         Map<String, Double> other = gramsByCut.getOrDefault(by.id(), Map.of());
         double grams = 0;
-        for (Map.Entry<String, Double> own : gramsByCut.getOrDefault(shortOf.id(), Map.of()).entrySet()) {
+        for (Map.Entry<String, Double> own :
+                gramsByCut.getOrDefault(shortOf.id(), Map.of()).entrySet()) {
             boolean eatsBoth = other.containsKey(own.getKey());
-            if (eatsBoth && TradeMaker.mayTrade(brief, brief.guest(own.getKey()).orElseThrow(), shortOf.id(), by.id())) {
+            if (eatsBoth
+                    && TradeMaker.mayTrade(brief, brief.guest(own.getKey()).orElseThrow(), shortOf.id(), by.id())) {
                 grams += own.getValue();
             }
         }

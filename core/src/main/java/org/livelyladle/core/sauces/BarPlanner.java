@@ -57,10 +57,7 @@ final class BarPlanner {
             Content content = Content.of(catalogue.ingredient(part.ingredient()));
             List<Need> broken = Needs.brokenByEating(guest, content);
             if (!broken.isEmpty()) {
-                clashes.add(new Sauces.BarClash(
-                        guest.id(),
-                        part.ingredient(),
-                        Needs.labels(broken, content)));
+                clashes.add(new Sauces.BarClash(guest.id(), part.ingredient(), Needs.labels(broken, content)));
             } else if (part.role() != BarPart.Role.HOT || guest.heat().compareTo(Heat.MEDIUM) >= 0) {
                 open.computeIfAbsent(part.role(), role -> new ArrayList<>()).add(part);
             }

@@ -41,13 +41,7 @@ final class Batcher {
     /** Cuts that go in from the freezer. */
     private final Set<String> frozen;
 
-    Batcher(
-            Sides plans,
-            SideLimits limits,
-            Windows windows,
-            OrderOfEating order,
-            int mealSeconds,
-            Set<String> frozen) {
+    Batcher(Sides plans, SideLimits limits, Windows windows, OrderOfEating order, int mealSeconds, Set<String> frozen) {
         this.plans = plans;
         this.limits = limits;
         this.windows = windows;
@@ -74,7 +68,9 @@ final class Batcher {
         }
         int count = leastDrops(cut, side, present);
         List<Deal> deals = deal(cut, side, present, count);
-        for (int tries = 0; tries < MOST_DEALS && deals.stream().anyMatch(deal -> isTooMuch(cut, side, deal)); tries++) {
+        for (int tries = 0;
+                tries < MOST_DEALS && deals.stream().anyMatch(deal -> isTooMuch(cut, side, deal));
+                tries++) {
             count++;
             deals = deal(cut, side, present, count);
         }
@@ -150,7 +146,8 @@ final class Batcher {
         double each = cut.pieceGrams() == null ? 0 : cut.pieceGrams() * eaters;
         double room = DROP_SHARE * limits.share(side.id()) * plan.dropLimit().value() - each;
         double stays = each
-                - limits.share(side.id()) * plan.pace().value()
+                - limits.share(side.id())
+                        * plan.pace().value()
                         / 60
                         * Batch.everySeconds(cut, windows.of(cut.id(), side.id()));
         return stays <= 0 ? SLICES_PER_ROUND : (int) Math.max(1, Math.min(SLICES_PER_ROUND, 1 + room / stays));
@@ -176,8 +173,7 @@ final class Batcher {
             return most > slicesPerRound(cut, side, deal.demands().size());
         }
         boolean divides = deal.demands().size() > 1
-                || deal.demands().get(0).pieces() != 1
-                        && deal.demands().get(0).grams() > SMALLEST_HELPING_G;
+                || deal.demands().get(0).pieces() != 1 && deal.demands().get(0).grams() > SMALLEST_HELPING_G;
         return divides && grams(deal.demands()) * cut.swell() > mostGrams(cut, side) + SAME;
     }
 
@@ -273,8 +269,7 @@ final class Batcher {
             Presence own = presence(demand);
             int repeats = cut.byHand() ? Math.max(1, demand.pieces()) : 1;
             Group with = groups.stream()
-                    .filter(group ->
-                            canMeet(cut, window, group.common.and(own), Math.max(group.repeats, repeats)))
+                    .filter(group -> canMeet(cut, window, group.common.and(own), Math.max(group.repeats, repeats)))
                     .findFirst()
                     .orElse(null);
             if (with == null) {

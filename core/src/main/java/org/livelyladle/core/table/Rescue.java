@@ -107,7 +107,8 @@ final class Rescue {
     private boolean takesACrumb(Demand demand, Side side, Sequencer sequencer, Set<String> full) {
         String kind = kind(demand, side);
         if (!full.contains(kind)
-                && !sequencer.fits(batcher.crumble(demand.cut(), side, demand, 1).get(0))) {
+                && !sequencer.fits(
+                        batcher.crumble(demand.cut(), side, demand, 1).get(0))) {
             full.add(kind);
         }
         return !full.contains(kind);

@@ -145,15 +145,32 @@ final class Sequencer {
     }
 
     private Optional<Integer> nearest(Placing placing) {
-        for (int shift = 0; shift <= mealSeconds + PRELOAD_SECONDS; shift += GRID) {
-            if (obstacle(placing, placing.ideal + shift) == null) {
-                return Optional.of(placing.ideal + shift);
+        if (profiles.get(placing.batch.side().id()).neverTakes(placing)) {
+            return Optional.empty();
+        }
+        int first = soonest(placing);
+        int last = latest(placing);
+        for (int shift = 0; placing.ideal + shift <= last || placing.ideal - shift >= first; shift += GRID) {
+            int later = placing.ideal + shift;
+            int sooner = placing.ideal - shift;
+            if (later >= first && later <= last && obstacle(placing, later) == null) {
+                return Optional.of(later);
             }
-            if (shift > 0 && obstacle(placing, placing.ideal - shift) == null) {
-                return Optional.of(placing.ideal - shift);
+            if (shift > 0 && sooner >= first && sooner <= last && obstacle(placing, sooner) == null) {
+                return Optional.of(sooner);
             }
         }
         return Optional.empty();
+    }
+
+    /** Nothing of it leaves the broth before its eaters are there, nor goes in before the table is ready. */
+    private static int soonest(Placing placing) {
+        int table = placing.byHand ? 0 : -PRELOAD_SECONDS;
+        return Math.max(table, Math.max(GRID, placing.batch.earliest()) - placing.offset);
+    }
+
+    private int latest(Placing placing) {
+        return Math.min(mealSeconds, placing.batch.latest()) - placing.duration;
     }
 
     @Nullable

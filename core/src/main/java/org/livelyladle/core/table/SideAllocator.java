@@ -60,12 +60,7 @@ final class SideAllocator {
     private double costNow;
 
     /** @param able whether a side can cook a cut at all, whoever eats it */
-    SideAllocator(
-            Brief brief,
-            Sides plans,
-            List<Demand> demands,
-            SideAccess access,
-            BiPredicate<Cut, Side> able) {
+    SideAllocator(Brief brief, Sides plans, List<Demand> demands, SideAccess access, BiPredicate<Cut, Side> able) {
         this.brief = brief;
         this.sides = brief.sides();
         Map<String, Cut> byId = new LinkedHashMap<>();
@@ -88,9 +83,8 @@ final class SideAllocator {
                         .toArray())
                 .toArray(int[][]::new);
         this.grams = cuts.stream()
-                .map(cut -> byCut.get(cut.id()).stream()
-                        .mapToDouble(Demand::grams)
-                        .toArray())
+                .map(cut ->
+                        byCut.get(cut.id()).stream().mapToDouble(Demand::grams).toArray())
                 .toArray(double[][]::new);
         this.litres = sides.stream()
                 .mapToDouble(side -> plans.side(side.id()).fill().value() / 1000)

@@ -13,27 +13,31 @@ final class SideProfile {
     private final ColdLoad cold;
     private final int baskets;
     private final List<Placing> inside = new ArrayList<>();
-    /** Room to work in: those inside together with a candidate. */
-    private Placing[] meeting = new Placing[16];
+    private final Occupancy occupancy = new Occupancy();
 
     /** @param share of the largest drop and the pace it really takes [1] */
     SideProfile(SidePlan side, double share) {
         this.roomMl = side.room().value();
-        this.cold = new ColdLoad(share * side.dropLimit().value(), share * side.pace().value());
+        this.cold = new ColdLoad(
+                share * side.dropLimit().value(), share * side.pace().value());
         this.baskets = side.baskets();
     }
 
     void add(Placing placing) {
         inside.add(placing);
-        if (inside.size() > meeting.length) {
-            meeting = new Placing[2 * meeting.length];
-        }
         cold.set(inside);
+        occupancy.set(inside);
     }
 
     void remove(Placing placing) {
         inside.remove(placing);
         cold.set(inside);
+        occupancy.set(inside);
+    }
+
+    /** Too much for the side even if nothing else were in it. */
+    boolean neverTakes(Placing candidate) {
+        return candidate.coldGrams > cold.limitG() + TOLERANCE || candidate.volumeMl > roomMl + TOLERANCE;
     }
 
     /** The rule that forbids the batch at this time, or null when it fits. */
@@ -48,39 +52,12 @@ final class SideProfile {
         return crowded(candidate, putIn);
     }
 
-    /** Volume and baskets can only peak where some drop goes in; only what is inside at the same time matters. */
     @Nullable
     private String crowded(Placing candidate, int putIn) {
-        int end = putIn + candidate.duration;
-        int beside = 0;
-        for (Placing other : inside) {
-            if (other.putIn < end && putIn < other.putIn + other.duration) {
-                meeting[beside++] = other;
-            }
-        }
-        String here = crowdedAt(candidate, putIn, beside);
-        for (int i = 0; here == null && i < beside; i++) {
-            if (meeting[i].putIn > putIn) {
-                here = crowdedAt(candidate, meeting[i].putIn, beside);
-            }
-        }
-        return here;
-    }
-
-    @Nullable
-    private String crowdedAt(Placing candidate, int second, int beside) {
-        double ml = candidate.volumeMl;
-        int inBaskets = candidate.byHand ? 0 : 1;
-        for (int i = 0; i < beside; i++) {
-            Placing other = meeting[i];
-            if (other.putIn <= second && second < other.putIn + other.duration) {
-                ml += other.volumeMl;
-                inBaskets += other.byHand ? 0 : 1;
-            }
-        }
-        if (ml > roomMl + TOLERANCE) {
+        Occupancy.Most most = occupancy.most(putIn, putIn + candidate.duration);
+        if (most.ml() + candidate.volumeMl > roomMl + TOLERANCE) {
             return "the pot would overflow";
         }
-        return inBaskets > baskets ? "no basket is free" : null;
+        return most.baskets() + (candidate.byHand ? 0 : 1) > baskets ? "no basket is free" : null;
     }
 }

@@ -119,7 +119,12 @@ public final class TablePlanner {
         double cold = grams * (frozen.contains(cut.id()) ? Placing.FROZEN_COUNTS : 1);
         SidePlan plan = plans.side(side.id());
         return Batch.volumeMl(cut, grams) <= plan.room().value()
-                && cold <= new ColdLoad(limits.share(side.id()) * plan.dropLimit().value(), 0).limitG();
+                && cold
+                        <= new ColdLoad(
+                                        limits.share(side.id())
+                                                * plan.dropLimit().value(),
+                                        0)
+                                .limitG();
     }
 
     private TablePlan.Remainder unreached(Demand demand, SideAllocator.Allocation allocation) {
@@ -137,13 +142,14 @@ public final class TablePlanner {
             return remainder(demand, TablePlan.Cause.TOO_SMALL, "no side open to " + who + " takes a piece of it");
         }
         return remainder(
-                demand, TablePlan.Cause.NO_SIDE_FOR_CUT, "the sides open to " + who + " are kept clean of it for others");
+                demand,
+                TablePlan.Cause.NO_SIDE_FOR_CUT,
+                "the sides open to " + who + " are kept clean of it for others");
     }
 
     private TablePlan.Remainder unplaced(Demand demand, SideAllocator.Allocation allocation, Batcher batcher) {
         boolean meets = brief.sides().stream()
-                .filter(side -> allocation.mayHold(demand.cut(), side)
-                        && allocation.mayEatFrom(demand.guest(), side))
+                .filter(side -> allocation.mayHold(demand.cut(), side) && allocation.mayEatFrom(demand.guest(), side))
                 .anyMatch(side -> batcher.canMeet(demand.cut(), side, demand));
         return meets
                 ? remainder(demand, TablePlan.Cause.NO_ROOM, "no room in the pots within the meal")
@@ -172,12 +178,14 @@ public final class TablePlanner {
     private List<Batch> batches(
             List<Demand> demands, SideAllocator.Allocation allocation, Batcher batcher, Rescue rescue) {
         List<Batch> batches = new ArrayList<>();
-        new SideAssigner(allocation, plans).assign(demands).forEach((cut, bySide) -> bySide.forEach((side, own) -> {
-            batches.addAll(rescue.number(batcher.split(cut, side, own)));
-            own.stream()
-                    .filter(demand -> !batcher.canMeet(cut, side, demand))
-                    .forEach(rescue::take);
-        }));
+        new SideAssigner(allocation, plans)
+                .assign(demands)
+                .forEach((cut, bySide) -> bySide.forEach((side, own) -> {
+                    batches.addAll(rescue.number(batcher.split(cut, side, own)));
+                    own.stream()
+                            .filter(demand -> !batcher.canMeet(cut, side, demand))
+                            .forEach(rescue::take);
+                }));
         return batches;
     }
 

@@ -31,9 +31,11 @@ class SafeMarkTest {
         List<Cut> raw = CATALOGUE.cuts().stream()
                 .filter(cut -> cut.safeCoreC() != null && cut.governed().isBy(Governed.By.CORE))
                 .toList();
-        Stream<Case> own = raw.stream().flatMap(cut -> Stream.of(new Case(cut, false, 1, 85), new Case(cut, true, 1, 85)));
+        Stream<Case> own =
+                raw.stream().flatMap(cut -> Stream.of(new Case(cut, false, 1, 85), new Case(cut, true, 1, 85)));
         Stream<Case> sizes = Stream.of(Shape.values())
-                .flatMap(shape -> raw.stream().filter(cut -> cut.shape() == shape).limit(1))
+                .flatMap(shape ->
+                        raw.stream().filter(cut -> cut.shape() == shape).limit(1))
                 .flatMap(cut -> Stream.of(0.4, 1.5, 2.5)
                         .flatMap(scale -> Stream.of(78.0, 92.0, 100.0)
                                 .flatMap(broth -> Stream.of(

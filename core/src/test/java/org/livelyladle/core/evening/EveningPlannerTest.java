@@ -34,7 +34,8 @@ import org.livelyladle.core.plan.Planned;
 
 class EveningPlannerTest {
     /** A side of a litre in a pot of two, topped up by 150 ml with reserve of 0.9 %. */
-    private static final TopUpRule AUTO_RULE = new TopUpRule(TopUp.AUTO, new SaltBand(0.8, 1.0), true, 1000, 2000, 150, 0.9);
+    private static final TopUpRule AUTO_RULE =
+            new TopUpRule(TopUp.AUTO, new SaltBand(0.8, 1.0), true, 1000, 2000, 150, 0.9);
 
     private final Briefs briefs = Briefs.plain();
 

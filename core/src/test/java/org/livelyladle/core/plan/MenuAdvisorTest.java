@@ -15,12 +15,12 @@ import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Heat;
-import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.cooking.TestWindows;
-import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
-import org.livelyladle.core.portions.PortionPlanner;
+import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.portions.Portion;
+import org.livelyladle.core.portions.PortionPlanner;
 
 class MenuAdvisorTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();

@@ -62,8 +62,7 @@ class WaitsTest {
 
     @Test
     void aLateGuestWaitsFromArriving() {
-        assertThat(new Waits(600, 1000).cost(new int[] {}, 700, 1, 0))
-                .isEqualTo(Math.pow(250, 3) + Math.pow(300, 3));
+        assertThat(new Waits(600, 1000).cost(new int[] {}, 700, 1, 0)).isEqualTo(Math.pow(250, 3) + Math.pow(300, 3));
     }
 
     @Test

@@ -137,8 +137,9 @@ public class NewPartyDefaults {
     private PriceSnapshot offersOf(List<Shop> shops) {
         Set<String> ids = shops.stream().map(Shop::id).collect(Collectors.toSet());
         PriceSnapshot all = prices.snapshot(LocalDate.now(clock));
-        List<Offer> offers =
-                all.offers().stream().filter(offer -> ids.contains(offer.shop())).toList();
+        List<Offer> offers = all.offers().stream()
+                .filter(offer -> ids.contains(offer.shop()))
+                .toList();
         return new PriceSnapshot(all.asOf(), offers, List.of());
     }
 

@@ -121,7 +121,8 @@ class DemoPlanTest {
     void thePlanReadsAlikeEverywhere() throws Exception {
         List<String> hashes = new ArrayList<>();
         for (Brief brief : demos()) {
-            byte[] json = JsonConfig.mapper().writeValueAsBytes(plan(withOwnFood(brief)).plan());
+            byte[] json = JsonConfig.mapper()
+                    .writeValueAsBytes(plan(withOwnFood(brief)).plan());
             hashes.add(HexFormat.of()
                     .formatHex(MessageDigest.getInstance("SHA-256").digest(json))
                     .substring(0, 16));

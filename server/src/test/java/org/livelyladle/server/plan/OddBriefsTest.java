@@ -119,9 +119,10 @@ class OddBriefsTest extends ServerTest {
         assertThat(plan.table().remainders())
                 .extracting(TablePlan.Remainder::cause)
                 .containsOnly(TablePlan.Cause.TOO_COOL);
-        assertThat(hungry(plan)).hasSize(2).allSatisfy(unmet -> assertThat(unmet.text())
-                .contains("stays hot enough")
-                .contains("safely"));
+        assertThat(hungry(plan))
+                .hasSize(2)
+                .allSatisfy(unmet ->
+                        assertThat(unmet.text()).contains("stays hot enough").contains("safely"));
     }
 
     @Test
