@@ -191,13 +191,14 @@ public record Brief(
 
     /** The same party at another time, with its trips and prices. */
     public Brief on(LocalDateTime sitDown, List<Shop> shops, PriceSnapshot prices) {
-        return copy(sitDown, pots, menu, shops, prices, cooks, decisions);
+        return copy(sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
     }
 
     /** The same party so much later, with its trips, its cooks' other plans and other prices. */
     public Brief later(Duration by, PriceSnapshot prices) {
         return copy(
                 sitDown.plus(by),
+                mealMinutes,
                 pots,
                 menu,
                 shops.stream().map(shop -> shop.at(shop.tripAt().plus(by))).toList(),
@@ -208,12 +209,12 @@ public record Brief(
 
     /** The same party, decided otherwise. */
     public Brief deciding(Decisions decisions) {
-        return copy(sitDown, pots, menu, shops, prices, cooks, decisions);
+        return copy(sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
     }
 
     /** The same party with another menu. */
     public Brief serving(List<MenuItem> menu) {
-        return copy(sitDown, pots, menu, shops, prices, cooks, decisions);
+        return copy(sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
     }
 
     /** The same party with a helper who does whatever there is. */
@@ -221,7 +222,7 @@ public record Brief(
         List<Cook> all = cooks.stream()
                 .map(cook -> cook.id().equals(helper) ? cook.helping() : cook)
                 .toList();
-        return copy(sitDown, pots, menu, shops, prices, all, decisions);
+        return copy(sitDown, mealMinutes, pots, menu, shops, prices, all, decisions);
     }
 
     /** The same party with another broth wherever one was. */
@@ -231,11 +232,22 @@ public record Brief(
                         .map(side -> side.broth().equals(broth) ? side.holding(by) : side)
                         .toList()))
                 .toList();
-        return copy(sitDown, changed, menu, shops, prices, cooks, decisions);
+        return copy(sitDown, mealMinutes, changed, menu, shops, prices, cooks, decisions);
+    }
+
+    /** The same party with other pots on the table. */
+    public Brief setting(List<Pot> pots) {
+        return copy(sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
+    }
+
+    /** The same party sitting so long [min]. */
+    public Brief sittingFor(int minutes) {
+        return copy(sitDown, minutes, pots, menu, shops, prices, cooks, decisions);
     }
 
     private Brief copy(
             LocalDateTime sitDown,
+            int mealMinutes,
             List<Pot> pots,
             List<MenuItem> menu,
             List<Shop> shops,

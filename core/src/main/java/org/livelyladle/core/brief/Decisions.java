@@ -49,6 +49,17 @@ public record Decisions(
         return new Decisions(portions, offers, pins, drops, splashes, trades);
     }
 
+    /** These decisions, with a portion pinned. */
+    public Decisions pinning(PortionPin pin) {
+        List<PortionPin> pins = Stream.concat(
+                        portions.stream()
+                                .filter(other -> !other.guest().equals(pin.guest())
+                                        || !other.cut().equals(pin.cut())),
+                        Stream.of(pin))
+                .toList();
+        return new Decisions(pins, offers, tasks, drops, splashes, trades);
+    }
+
     /** These decisions and one more trade. */
     public Decisions trading(Trade trade) {
         List<Trade> more = Stream.concat(Stream.ofNullable(trades).flatMap(List::stream), Stream.of(trade))

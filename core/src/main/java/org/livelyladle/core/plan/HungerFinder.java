@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
@@ -41,6 +42,9 @@ final class HungerFinder {
     /** Whoever comes last wants so much of the meal [min]; memory. */
     private static final int LEAST_STAY_MINUTES = 30;
 
+    /** Of the remedies of one kind so many are tried. */
+    private static final int MOST_TRIED = 3;
+
     private static final double NEGLIGIBLE_G = 1e-6;
     /** A helping of what is served by weight [g]; memory. */
     private static final double HELPING_G = 30;
@@ -50,9 +54,17 @@ final class HungerFinder {
     private final KitchenText text;
     private final Portions portions;
     private final TablePlan table;
+    private final RemedyTrial trial;
     private final Map<String, Double> eaten = new HashMap<>();
 
-    HungerFinder(Brief brief, Catalogue catalogue, KitchenText text, Portions portions, TablePlan table) {
+    HungerFinder(
+            Brief brief,
+            Catalogue catalogue,
+            KitchenText text,
+            Portions portions,
+            TablePlan table,
+            RemedyTrial trial) {
+        this.trial = trial;
         this.brief = brief;
         this.catalogue = catalogue;
         this.text = text;
@@ -89,36 +101,29 @@ final class HungerFinder {
         String name = guest.name();
         if (own.isEmpty()) {
             return cannotEat(
-                    "nothing", Step.INGREDIENTS, guest, "Nothing on the menu suits " + name + ".", addCut(guest, null));
+                    "nothing",
+                    Step.INGREDIENTS,
+                    guest,
+                    "Nothing on the menu suits " + name + ".",
+                    suitable(guest, null).map(cut -> addCut(guest, cut)));
         }
         if (missed.isEmpty()) {
-            Portion largest = largest(own);
             String why = own.stream().allMatch(line -> line.grams().value() < NEGLIGIBLE_G)
                     ? name + " gets nothing: portions are set to none."
                     : name + " gets nothing: a whole piece of anything is more than so small a portion.";
-            return cannotEat("piece", Step.INGREDIENTS, guest, why, givePiece(guest, largest));
+            return cannotEat("piece", Step.INGREDIENTS, guest, why, Stream.of(givePiece(guest, largest(own))));
         }
         Cause cause = missed.stream()
                 .max(Comparator.comparingDouble(Remainder::grams))
                 .orElseThrow()
                 .cause();
         return switch (cause) {
-            case NO_SIDE -> cannotEat("side", Step.POTS, guest, "No side suits " + name + ".", addPot(guest));
+            case NO_SIDE -> cannotEat("side", Step.POTS, guest, "No side suits " + name + ".", pots(guest));
             case NO_SIDE_FOR_CUT ->
-                cannotEat(
-                        "side",
-                        Step.POTS,
-                        guest,
-                        name + " has no clean side for " + names(missed) + ".",
-                        addPot(guest));
+                cannotEat("side", Step.POTS, guest, name + " has no clean side for " + names(missed) + ".", pots(guest));
             case NO_ROOM ->
-                cannotEat(
-                        "room",
-                        Step.POTS,
-                        guest,
-                        "The pots have no room for anything for " + name + ".",
-                        addPot(guest));
-            case TOO_COOL, TOO_SMALL -> cannotEat("side", Step.POTS, guest, unfit(guest, cause, missed), addPot(guest));
+                cannotEat("room", Step.POTS, guest, "The pots have no room for anything for " + name + ".", pots(guest));
+            case TOO_COOL, TOO_SMALL -> cannotEat("side", Step.POTS, guest, unfit(guest, cause, missed), pots(guest));
             case ABSENT ->
                 cannotEat(
                         "absent",
@@ -127,11 +132,16 @@ final class HungerFinder {
                         guest.arrivesAfterMinutes() >= brief.mealMinutes()
                                 ? name + " comes after the finish: nothing is cooked for " + name + "."
                                 : name + " is at the table too short a time for anything to cook.",
-                        waitFor(guest));
+                        waitFor(guest).stream());
         };
     }
 
-    private static Unmet cannotEat(String kind, Step step, Guest guest, String text, Remedy remedy) {
+    /** With the first remedy that really feeds the guest, or the way to where it can be mended by hand. */
+    private Unmet cannotEat(String kind, Step step, Guest guest, String text, Stream<Remedy> remedies) {
+        Remedy remedy = remedies.limit(MOST_TRIED)
+                .filter(tried -> trial.feeds(tried, guest))
+                .findFirst()
+                .orElse(show(step));
         return new Unmet(kind + "." + guest.id(), Unmet.Severity.CANNOT_EAT, step, guest.id(), text, remedy);
     }
 
@@ -225,6 +235,7 @@ final class HungerFinder {
     /** Only where the catalogue has something that would suit; a vegan's missing meat is no gap. */
     private void emptyCategory(Guest guest, Category category, List<Unmet> unmet) {
         suitable(guest, category)
+                .findFirst()
                 .ifPresent(cut -> unmet.add(new Unmet(
                         "empty." + guest.id() + "." + category,
                         Unmet.Severity.WISH,
@@ -232,45 +243,44 @@ final class HungerFinder {
                         guest.id(),
                         "Nothing from " + category.label() + " suits " + guest.name()
                                 + "; more of the rest is planned instead.",
-                        addCut(guest, category))));
+                        addCut(guest, cut))));
     }
 
-    private Remedy addCut(Guest guest, @Nullable Category category) {
-        return suitable(guest, category)
-                .map(cut ->
-                        new Remedy("Add " + lower(catalogue.fullName(cut)), Remedy.Kind.ADD_CUT, guest.id(), cut.id()))
-                .orElse(show(Step.INGREDIENTS));
+    private Remedy addCut(Guest guest, Cut cut) {
+        return new Remedy("Add " + lower(catalogue.fullName(cut)), Remedy.Kind.ADD_CUT, guest.id(), cut.id());
     }
 
-    private Optional<Cut> suitable(Guest guest, @Nullable Category category) {
+    private Stream<Cut> suitable(Guest guest, @Nullable Category category) {
         Set<String> menu = brief.menu().stream().map(MenuItem::cut).collect(Collectors.toSet());
         return catalogue.cuts().stream()
                 .filter(cut -> category == null || catalogue.ingredientOf(cut).category() == category)
                 .filter(cut -> !menu.contains(cut.id()))
                 .filter(cut ->
                         Needs.brokenByEating(guest, Content.of(cut, catalogue)).isEmpty())
-                .filter(cut -> guest.likingOf(cut.id()) != Liking.NEVER)
-                .findFirst();
+                .filter(cut -> guest.likingOf(cut.id()) != Liking.NEVER);
     }
 
     private Remedy addPot(Guest guest) {
+        return pots(guest).findFirst().orElse(show(Step.POTS));
+    }
+
+    /** Small pots of broths that suit the guest, as long as there is room on the table. */
+    private Stream<Remedy> pots(Guest guest) {
         boolean room = brief.pots().size() < Brief.MOST_POTS && brief.sides().size() < Brief.MOST_SIDES;
         return catalogue.broths().stream()
                 .filter(broth -> room)
                 .filter(broth -> Needs.brokenByContact(guest, Content.of(broth, catalogue))
                         .isEmpty())
                 .filter(broth -> broth.heat().compareTo(guest.heat()) <= 0)
-                .findFirst()
                 .map(broth -> new Remedy(
-                        "Add a small pot of " + lower(broth.name()), Remedy.Kind.ADD_POT, guest.id(), broth.id()))
-                .orElse(show(Step.POTS));
+                        "Add a small pot of " + lower(broth.name()), Remedy.Kind.ADD_POT, guest.id(), broth.id()));
     }
 
-    private Remedy waitFor(Guest guest) {
+    private Optional<Remedy> waitFor(Guest guest) {
         int minutes = guest.arrivesAfterMinutes() + LEAST_STAY_MINUTES;
         return minutes > brief.mealMinutes() && minutes <= LONGEST_MEAL
-                ? lengthen(minutes, "Sit until " + guest.name() + " has eaten")
-                : show(Step.GUESTS);
+                ? Optional.of(lengthen(minutes, "Sit until " + guest.name() + " has eaten"))
+                : Optional.empty();
     }
 
     private static Remedy lengthen(int minutes, String label) {

@@ -95,7 +95,8 @@ public final class Planner {
                                 prep,
                                 late,
                                 new Substitutes(brief, catalogue, facts, portions),
-                                LocalDateTime.ofInstant(asOf, brief.zoneId()))
+                                LocalDateTime.ofInstant(asOf, brief.zoneId()),
+                                new RemedyTrial(brief, this::table))
                         .find(),
                 Stream.concat(
                                 new MenuAdvisor(brief, catalogue, text, portions, purchases).suggest().stream(),
@@ -106,5 +107,17 @@ public final class Planner {
                         .toList(),
                 OwnFood.of(brief, catalogue));
         return new Planned(plan, ledger);
+    }
+
+    /** Only the table of a brief, without what follows from it. */
+    private TablePlan table(Brief brief) {
+        Catalogue catalogue = brief.extend(builtIn);
+        Ledger ledger = new Ledger();
+        KitchenText text = new KitchenText(brief.units(), brief.currency());
+        Windows windows = new WindowPlanner(brief, catalogue, model, ledger, text).plan();
+        Portions portions = new PortionPlanner(brief, catalogue, windows, ledger, text).plan();
+        Sides sides = new SidePlanner(brief, catalogue, ledger, text).plan();
+        return Foresight.of(brief, catalogue, portions, sides, windows, ledger, text)
+                .table();
     }
 }

@@ -33,7 +33,8 @@ record UnmetFinder(
         Prep prep,
         List<LateRemedy> lateRemedies,
         Substitutes substitutes,
-        LocalDateTime now) {
+        LocalDateTime now,
+        RemedyTrial trial) {
 
     private static final double NEGLIGIBLE_G = 0.5;
     private static final int FILL_STEP_PERCENT = 5;
@@ -41,7 +42,7 @@ record UnmetFinder(
 
     List<Unmet> find() {
         List<Unmet> unmet = new ArrayList<>();
-        unmet.addAll(new HungerFinder(brief, catalogue, text, portions, table).find());
+        unmet.addAll(new HungerFinder(brief, catalogue, text, portions, table, trial).find());
         unmet.addAll(new TableUnmet(brief, catalogue, table).find());
         evening.problems().forEach(problem -> unmet.add(inThePots(problem)));
         sauces.without().forEach(guest -> withoutSauce(brief.guest(guest).orElseThrow(), unmet));

@@ -79,12 +79,21 @@ final class Batcher {
 
     /** The smallest drops there can be: a piece, or a small helping, for one guest at a time. */
     List<Batch> crumble(Cut cut, Side side, Demand demand, int firstNumber) {
-        int parts = demand.pieces() > 0
-                ? demand.pieces()
-                : (int) Math.max(1, Math.floor(demand.grams() / SMALLEST_HELPING_G));
+        List<Demand> parts = new ArrayList<>();
+        if (demand.pieces() > 0) {
+            for (int i = 0; i < demand.pieces(); i++) {
+                parts.add(part(demand, i, demand.pieces()));
+            }
+        } else {
+            double left = demand.grams();
+            for (; left > SMALLEST_HELPING_G; left -= SMALLEST_HELPING_G) {
+                parts.add(new Demand(demand.guest(), cut, 0, SMALLEST_HELPING_G));
+            }
+            parts.add(new Demand(demand.guest(), cut, 0, left));
+        }
         List<Deal> deals = new ArrayList<>();
-        for (int i = 0; i < parts; i++) {
-            deals.add(new Deal(List.of(part(demand, i, parts)), order.wish(cut, i, parts)));
+        for (Demand part : parts) {
+            deals.add(new Deal(List.of(part), order.wish(cut, deals.size(), parts.size())));
         }
         return number(cut, side, deals, firstNumber);
     }

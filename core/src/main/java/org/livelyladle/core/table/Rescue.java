@@ -2,11 +2,9 @@ package org.livelyladle.core.table;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Side;
@@ -55,7 +53,7 @@ final class Rescue {
     }
 
     void place(Sequencer sequencer) {
-        Set<String> full = new HashSet<>();
+        Map<String, Double> full = new HashMap<>();
         List<Map<String, Demand>> all = List.copyOf(left.values());
         left.clear();
         for (Map<String, Demand> byGuest : all) {
@@ -68,7 +66,7 @@ final class Rescue {
     }
 
     /** @return what found no place in this side */
-    private List<Demand> place(List<Demand> demands, Side side, Sequencer sequencer, Set<String> full) {
+    private List<Demand> place(List<Demand> demands, Side side, Sequencer sequencer, Map<String, Double> full) {
         Cut cut = demands.get(0).cut();
         List<Demand> eaters = new ArrayList<>();
         Map<String, Demand> rest = new TreeMap<>();
@@ -104,14 +102,21 @@ final class Rescue {
     }
 
     /** Where not even a piece finds a place there is no use in trying more, now or for others who come and go alike. */
-    private boolean takesACrumb(Demand demand, Side side, Sequencer sequencer, Set<String> full) {
-        String kind = kind(demand, side);
-        if (!full.contains(kind)
-                && !sequencer.fits(
-                        batcher.crumble(demand.cut(), side, demand, 1).get(0))) {
-            full.add(kind);
+    private boolean takesACrumb(Demand demand, Side side, Sequencer sequencer, Map<String, Double> full) {
+        Batch crumb = batcher.crumble(demand.cut(), side, demand, 1).get(0);
+        if (isFull(crumb, demand, side, full)) {
+            return false;
         }
-        return !full.contains(kind);
+        boolean fits = sequencer.fits(crumb);
+        if (!fits) {
+            full.merge(kind(demand, side), crumb.grams(), Math::min);
+        }
+        return fits;
+    }
+
+    /** No less than this found no place before. */
+    private static boolean isFull(Batch crumb, Demand demand, Side side, Map<String, Double> full) {
+        return crumb.grams() >= full.getOrDefault(kind(demand, side), Double.MAX_VALUE);
     }
 
     private static String kind(Demand demand, Side side) {
@@ -122,13 +127,13 @@ final class Rescue {
     }
 
     /** Piece by piece until no more fit; what is left of it. */
-    private Optional<Demand> crumbs(Demand demand, Side side, Sequencer sequencer, Set<String> full) {
+    private Optional<Demand> crumbs(Demand demand, Side side, Sequencer sequencer, Map<String, Double> full) {
         Cut cut = demand.cut();
         int pieces = demand.pieces();
         double grams = demand.grams();
         for (Batch crumb : number(batcher.crumble(cut, side, demand, next(cut, side)))) {
-            if (full.contains(kind(demand, side)) || !sequencer.add(crumb)) {
-                full.add(kind(demand, side));
+            if (isFull(crumb, demand, side, full) || !sequencer.add(crumb)) {
+                full.merge(kind(demand, side), crumb.grams(), Math::min);
                 return Optional.of(new Demand(demand.guest(), cut, pieces, grams));
             }
             pieces -= crumb.servings().get(0).pieces();

@@ -70,7 +70,28 @@ public final class TablePlanner {
         this.frozen = frozen();
     }
 
+    /** A finished sequence and what decided it. */
+    record Arranged(
+            Sequencer sequencer,
+            SideAllocator.Allocation allocation,
+            Batcher batcher,
+            List<Demand> demands,
+            List<Demand> left) {}
+
     public TablePlan plan(Portions portions) {
+        Arranged arranged = arrange(portions);
+        List<TablePlan.Remainder> remainders = new ArrayList<>();
+        arranged.demands().stream()
+                .filter(demand -> arranged.allocation().reach(demand.guest(), demand.cut()) == 0)
+                .forEach(demand -> remainders.add(unreached(demand, arranged.allocation())));
+        arranged.left().forEach(demand -> remainders.add(unplaced(demand, arranged)));
+        List<Drop> drops = drops(arranged.sequencer());
+        List<TablePlan.Done> doneness = new DonenessFinder(brief, catalogue, windows).find(drops);
+        return new PaceFigures(brief, ledger)
+                .plan(drops, doneness, sides(arranged.allocation(), drops), remainders, beaten);
+    }
+
+    Arranged arrange(Portions portions) {
         List<Demand> demands = portions.lines().stream()
                 .filter(portion -> portion.served().value() > 0)
                 .map(this::demand)
@@ -79,20 +100,12 @@ public final class TablePlanner {
                 new SideAllocator(brief, plans, demands, access, this::canCook).allocate();
         Batcher batcher = batcher(portions);
         Rescue rescue = new Rescue(brief.sides(), allocation, batcher);
-        List<Batch> batches = batches(demands, allocation, batcher, rescue);
-        Sequencer sequencer = sequence(batches, allocation);
+        Sequencer sequencer = sequence(batches(demands, allocation, batcher, rescue), allocation);
         sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
         rescue.place(sequencer);
         sequencer.improve();
         rescue.place(sequencer);
-        List<TablePlan.Remainder> remainders = new ArrayList<>();
-        demands.stream()
-                .filter(demand -> allocation.reach(demand.guest(), demand.cut()) == 0)
-                .forEach(demand -> remainders.add(unreached(demand, allocation)));
-        rescue.left().forEach(demand -> remainders.add(unplaced(demand, allocation, batcher)));
-        List<Drop> drops = drops(sequencer);
-        List<TablePlan.Done> doneness = new DonenessFinder(brief, catalogue, windows).find(drops);
-        return new PaceFigures(brief, ledger).plan(drops, doneness, sides(allocation, drops), remainders, beaten);
+        return new Arranged(sequencer, allocation, batcher, demands, rescue.left());
     }
 
     private Demand demand(Portion portion) {
@@ -147,10 +160,12 @@ public final class TablePlanner {
                 "the sides open to " + who + " are kept clean of it for others");
     }
 
-    private TablePlan.Remainder unplaced(Demand demand, SideAllocator.Allocation allocation, Batcher batcher) {
+    private TablePlan.Remainder unplaced(Demand demand, Arranged arranged) {
+        SideAllocator.Allocation allocation = arranged.allocation();
         boolean meets = brief.sides().stream()
-                .filter(side -> allocation.mayHold(demand.cut(), side) && allocation.mayEatFrom(demand.guest(), side))
-                .anyMatch(side -> batcher.canMeet(demand.cut(), side, demand));
+                .filter(side -> allocation.mayHold(demand.cut(), side)
+                        && allocation.mayEatFrom(demand.guest(), side))
+                .anyMatch(side -> arranged.batcher().canMeet(demand.cut(), side, demand));
         return meets
                 ? remainder(demand, TablePlan.Cause.NO_ROOM, "no room in the pots within the meal")
                 : remainder(

@@ -93,4 +93,11 @@ class BriefCheckTest {
                 .hasMessageContaining("catalogueVersion was '0'")
                 .hasMessageContaining("accepted is '1'");
     }
+
+    @Test
+    void aTimeIsNeverAfterNull() {
+        assertThatThrownBy(() -> new Cook("a", "A", null, null, null, java.time.LocalTime.of(2, 0), null))
+                .hasMessageContaining("a time after 0")
+                .hasMessageNotContaining("null");
+    }
 }

@@ -138,4 +138,18 @@ class CatalogueLoaderTest {
                 .hasMessageContaining("allergens")
                 .hasMessageContaining("CRUSTACEANS");
     }
+
+    /** Makers differ: whatever is mixed somewhere else says so. */
+    @Test
+    void whatComesMixedFromAMakerSaysReadTheLabel() {
+        assertThat(Catalogue.builtIn().ingredients())
+                .filteredOn(ingredient -> ingredient.category() == Category.BALLS)
+                .isNotEmpty()
+                .allMatch(ingredient ->
+                        ingredient.remark().toLowerCase(java.util.Locale.ROOT).contains("read the label"));
+        assertThat(Catalogue.builtIn().ingredient("vegetable-dumpling").allergens()).contains(Allergen.SESAME);
+        assertThat(Catalogue.builtIn().ingredient("fish-cake").allergens())
+                .contains(Allergen.GLUTEN, Allergen.SOYBEANS);
+        assertThat(Catalogue.builtIn().ingredient("luncheon-meat").allergens()).isNotEmpty();
+    }
 }

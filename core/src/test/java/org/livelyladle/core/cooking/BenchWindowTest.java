@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.livelyladle.core.audit.CoreGrid;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.check.InvalidInputException;
@@ -85,5 +86,16 @@ class BenchWindowTest {
         assertThatThrownBy(() -> of("prawn.peeled", null, null, null, 40)).hasMessageContaining("brothC");
         assertThatThrownBy(() -> of("prawn.peeled", null, List.of(0.0), null, 98))
                 .hasMessageContaining("sizesMm[0]");
+    }
+
+    /** In broth of 75 °C a dumpling needs a quarter of an hour and more to 74 °C; in broth no hotter than that, for ever. */
+    @Test
+    void safeIsSafeHoweverCoolTheBroth() {
+        BenchProblem dumpling = new BenchProblem("pork-dumpling.frozen", null, null, null, 75.0);
+        BenchWindow window = BenchWindow.of(dumpling, Catalogue.builtIn(), new WindowModel());
+        double reference = CoreGrid.of(Catalogue.builtIn().cut("pork-dumpling.frozen"), 1)
+                .seconds(-18, second -> 75, 74);
+
+        assertThat((double) window.safe()).isGreaterThanOrEqualTo(reference * 0.995).isGreaterThan(756);
     }
 }

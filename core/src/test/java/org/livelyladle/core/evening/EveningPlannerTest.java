@@ -344,4 +344,25 @@ class EveningPlannerTest {
                 .mapToDouble(drop -> drop.grams())
                 .sum();
     }
+
+    /** Water with kelp is meant plain, and half of a packet is kept back on purpose: neither is salted by the plan. */
+    @Test
+    void plainWaterAndPacketsAreLeftToTheTable() {
+        briefs.pots.set(0, Briefs.pot("pot", 4000, "kelp-water", "packet-chilli"));
+
+        assertThat(evening().pots().get(0).sides())
+                .allSatisfy(side -> assertThat(side.doses()).noneMatch(dose -> dose.saltG() > 0));
+    }
+
+    @Test
+    void aSideThatRunsDryIsFollowedNoFurther() {
+        briefs.pots.set(0, Pot.of("pot", "pot", 400, 25, 4, Briefs.pot("pot", 400, "ginger-chicken").sides()));
+
+        assertThat(evening().problems()).extracting(Problem::kind).contains(Problem.Kind.DRY);
+        assertThat(firstSide().minutes()).hasSize(91).allSatisfy(minute -> {
+            assertThat(minute.celsius()).isBetween(0.0, 101.0);
+            assertThat(minute.ml()).isGreaterThanOrEqualTo(0);
+        });
+        assertThat(evening().leftOvers()).isEmpty();
+    }
 }

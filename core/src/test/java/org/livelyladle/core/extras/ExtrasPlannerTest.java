@@ -83,4 +83,10 @@ class ExtrasPlannerTest {
                 .anyMatch(task -> task.what().equals("Chill: plum wine")
                         && task.hands() < task.minutes().value());
     }
+
+    /** The only drink of a kind still is no more than its weight: 700 ml x 0.25 each of plum wine. */
+    @Test
+    void nobodyDrinksThePlumWineAlone() {
+        assertThat(of(plan("plum-wine"), "plum-wine").amount().value()).isCloseTo(2 * 175, within(1e-9));
+    }
 }

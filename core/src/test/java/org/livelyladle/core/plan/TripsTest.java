@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.DayOfWeek;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -89,6 +90,46 @@ class TripsTest {
         Shop closed = shop("shop", SATURDAY.minusDays(1), DayOfWeek.SATURDAY);
 
         assertThat(unmet(plan(closed), "early.shop").orElseThrow().remedy().kind())
+                .isEqualTo(Remedy.Kind.SHOW_STEP);
+    }
+
+    private Plan planAt(LocalDateTime now, Shop shop) {
+        Brief brief = Records.with(briefs.build(), "shops", List.of(shop));
+        return Briefs.PLANNER
+                .plan(brief, Facts.none(), now.atZone(brief.zoneId()).toInstant())
+                .plan();
+    }
+
+    /** On Saturday at 12:10, what was to be bought the day before is bought in half an hour, on the quarter. */
+    @Test
+    void aMissedTripIsNamedAndNobodyIsSentIntoThePast() {
+        sell("shop", 100);
+        Unmet missed = unmet(
+                        planAt(SATURDAY.withHour(12).withMinute(10), shop("shop", SATURDAY.minusDays(1))),
+                        "missed.shop")
+                .orElseThrow();
+
+        assertThat(missed.text()).isEqualTo("The trip to shop is past; 2 things are not bought.");
+        assertThat(missed.remedy().label()).isEqualTo("Go at 12:45");
+        assertThat(missed.remedy().value()).isEqualTo("2026-11-28T12:45:00");
+    }
+
+    @Test
+    void whereNoShopOpensBeforeTheMealNoTripIsOffered() {
+        sell("shop", 100);
+        Shop closed = new Shop(
+                "shop",
+                "shop",
+                SATURDAY.minusDays(1),
+                List.of(),
+                null,
+                LocalTime.of(8, 0),
+                LocalTime.of(12, 0));
+
+        assertThat(unmet(planAt(SATURDAY.withHour(15), closed), "missed.shop")
+                        .orElseThrow()
+                        .remedy()
+                        .kind())
                 .isEqualTo(Remedy.Kind.SHOW_STEP);
     }
 }

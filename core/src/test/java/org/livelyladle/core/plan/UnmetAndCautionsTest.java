@@ -6,12 +6,17 @@ import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Decisions;
+import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.NeedKind;
+import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.measure.UnitSystem;
 
 class UnmetAndCautionsTest {
     private final Briefs briefs = Briefs.plain();
@@ -120,5 +125,34 @@ class UnmetAndCautionsTest {
 
         assertThat(later.cautions()).anyMatch(caution -> caution.text().contains("Prices are 40 days old"));
         assertThat(cautions(Step.SHOPPING)).isEmpty();
+    }
+
+    /** FDA Food Code 2022, 3-402.11: 7 days at -20 °C, or 15 h at -35 °C. */
+    @Test
+    void pinkFishSaysParasites() {
+        briefs.menu.add("white-fish.sliced");
+        briefs.guests.set(
+                0,
+                Records.with(
+                        Briefs.guest("ann"),
+                        "wishes",
+                        List.of(new Wish("white-fish.sliced", Liking.LOVE, Doneness.PINK, null))));
+
+        assertThat(cautions(Step.INGREDIENTS)).anyMatch(text -> text.contains("parasites")
+                && text.contains("7 days at -20 °C")
+                && text.contains("3-402.11"));
+        briefs.units = UnitSystem.US;
+        assertThat(cautions(Step.INGREDIENTS)).noneMatch(text -> text.contains("°C"));
+    }
+
+    @Test
+    void longWaitsAndUnusedSidesAreNamed() {
+        briefs.mealMinutes = 180;
+        briefs.pots.add(Briefs.pot("fire", 3000, "numbing-chilli"));
+        briefs.guests.replaceAll(guest -> Records.with(guest, "heat", Heat.MILD));
+        List<String> open = plan().unmet().stream().map(Unmet::text).toList();
+
+        assertThat(open).anyMatch(text -> text.contains("waits") && text.contains("between two bites"));
+        assertThat(open).contains("Nothing is cooked in numbing chilli: it is hotter than anybody likes.");
     }
 }

@@ -237,4 +237,43 @@ class PortionPlannerTest {
                         Math.ceil(scallop.grams().value()
                                 / Catalogue.builtIn().cut("scallop.whole").pieceGrams())));
     }
+
+    /** Whatever is counted: two guests alike in all but their ids differ by no more than the largest single piece. */
+    @ParameterizedTest
+    @ValueSource(longs = {41, 42, 43, 44, 45, 46, 47, 48})
+    void equalGuestsEatAlike(long seed) {
+        Brief random = Records.with(Briefs.random(seed), "decisions", Decisions.none());
+        Guest first = Records.with(random.guests().get(0), "wishes", List.of());
+        List<Guest> guests = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            guests.add(Records.with(first, "id", "alike-" + i));
+        }
+        Portions portions = plan(Records.with(random, "guests", guests));
+        double largest = random.menu().stream()
+                .map(item -> CATALOGUE.cut(item.cut()).pieceGrams())
+                .filter(java.util.Objects::nonNull)
+                .mapToDouble(Double::doubleValue)
+                .max()
+                .orElse(0);
+        double[] food = portions.guests().stream()
+                .mapToDouble(total -> total.food().value())
+                .sorted()
+                .toArray();
+
+        assertThat(food[3] - food[0]).isLessThanOrEqualTo(largest + 1e-9);
+    }
+
+    /** 0.3 of everything comes to something in the end: rounding takes no toddler's food away. */
+    @Test
+    void aToddlerLosesNothingToWholePieces() {
+        Briefs briefs = Briefs.plain();
+        briefs.guests.set(0, Records.with(Briefs.guest("ann"), "appetite", Appetite.TODDLER));
+        Portions portions = plan(briefs.build());
+        double exact = portions.lines().stream()
+                .filter(line -> line.guest().equals("ann"))
+                .mapToDouble(line -> line.grams().value())
+                .sum();
+
+        assertThat(portions.guests().get(0).food().value()).isCloseTo(exact, within(12.0));
+    }
 }

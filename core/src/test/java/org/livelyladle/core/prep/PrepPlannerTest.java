@@ -303,4 +303,23 @@ class PrepPlannerTest {
         assertThat(clock.minute(LocalDateTime.of(2026, 10, 25, 1, 0))).isEqualTo(-12 * 60);
         assertThat(Duration.between(clock.instant(-720), clock.instant(0))).isEqualTo(Duration.ofHours(12));
     }
+
+    /** Thawed it sticks, and its time in the broth is another: it waits in the freezer and is brought drop by drop. */
+    @Test
+    void whatGoesInFrozenIsNeitherSetOutNorSliced() {
+        Brief brief = Records.with(
+                briefs.build(),
+                "menu",
+                List.of(
+                        MenuItem.of("fish-ball.frozen"),
+                        new MenuItem("chicken-thigh.sliced", true, null, null),
+                        MenuItem.of("beef-ribeye.sliced")));
+        Map<String, PrepTask> tasks = byId(plan(brief));
+
+        assertThat(tasks.get("cut:fish-ball.frozen:plate").what()).startsWith("Count out, back into the freezer");
+        assertThat(tasks.keySet())
+                .filteredOn(id -> id.startsWith("cut:chicken-thigh.sliced:"))
+                .containsExactly("cut:chicken-thigh.sliced:plate");
+        assertThat(tasks.get("table:bring").amount()).isEqualTo("1 plate");
+    }
 }

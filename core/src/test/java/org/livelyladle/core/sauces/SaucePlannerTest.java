@@ -123,4 +123,24 @@ class SaucePlannerTest {
         briefs.sauceBar.remove("tamari");
         assertThat(plan().sauces().without()).containsExactly("ann");
     }
+
+    /** Two regular eaters at 60 ml a dip: a quarter of that of lime, salt and pepper. */
+    @Test
+    void ofLimeAndSaltASqueezeIsEnough() {
+        briefs.sauces.clear();
+        briefs.sauces.add("salt-pepper-lime");
+
+        assertThat(plan().sauces().needs().get(0).make().value()).isCloseTo(30, within(1e-9));
+    }
+
+    /** A child in a pot with a hot side may sip from the mild one; a side out of reach is no source either. */
+    @Test
+    void brothComesOnlyFromASideItsEatersReach() {
+        briefs.sauces.clear();
+        briefs.sauces.add("citrus-soy");
+        briefs.pots.set(0, Records.with(briefs.pots.get(0), "reachedBy", List.of("ann")));
+        briefs.pots.add(Briefs.pot("other", 3000, "ginger-chicken"));
+
+        assertThat(plan().sauces().needs().get(0).from()).isEqualTo("Ginger chicken");
+    }
 }

@@ -81,4 +81,19 @@ class NewPartyDefaultsTest {
                 .allSatisfy(offer ->
                         assertThat(CATALOGUE.findIngredient(offer.ingredient())).isPresent());
     }
+
+    /** On Saturday at 15:00 for 19:00: the store and the grocer are still open, the hall closed at 14:00. */
+    @Test
+    void aPartyForTonightShopsFromNowOn() {
+        when(clock.instant()).thenReturn(Instant.parse("2026-12-05T14:00:00Z"));
+        when(clock.getZone()).thenReturn(ZoneOffset.UTC);
+        Brief tonight = new NewPartyDefaults(CATALOGUE, prices, clock)
+                .brief("Tonight", LocalDateTime.of(2026, 12, 5, 19, 0), "Europe/Vienna", List.of("Ann"), List.of());
+        BriefCheck.check(tonight, CATALOGUE);
+
+        assertThat(tonight.shops())
+                .extracting(shop -> shop.id() + " " + shop.tripAt())
+                .containsExactly("store 2026-12-05T15:15", "grocer 2026-12-05T15:15");
+        assertThat(tonight.prices().offers()).allMatch(offer -> !offer.shop().equals("market"));
+    }
 }

@@ -8,6 +8,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -160,5 +162,29 @@ class PartyHttpTest extends ServerTest {
 
         assertThat(imported.getResponse().getStatus()).isEqualTo(201);
         assertThat(body(imported).get("brief")).isEqualTo(brief);
+    }
+
+    /** An id is its device's own word, and means something within its party only. */
+    @Test
+    void theSameEventIdCountsInEachParty() throws Exception {
+        String other = body(send(post("/api/parties/import")
+                        .contentType(APPLICATION_JSON)
+                        .content(json.writeValueAsString(brief))))
+                .get("id")
+                .asString();
+        String event = """
+                [{"id":"%s","at":"2026-11-24T15:00:00Z","type":"TASK_DONE","subject":"table:lay"}]"""
+                .formatted(UUID.randomUUID());
+
+        List<Integer> recorded = new ArrayList<>();
+        for (String party : List.of(id, other, id)) {
+            recorded.add(body(send(post("/api/parties/" + party + "/events")
+                            .contentType(APPLICATION_JSON)
+                            .content(event)))
+                    .get("recorded")
+                    .asInt());
+        }
+
+        assertThat(recorded).containsExactly(1, 1, 0);
     }
 }

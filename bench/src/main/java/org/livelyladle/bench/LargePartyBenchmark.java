@@ -1,0 +1,99 @@
+package org.livelyladle.bench;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.catalogue.Broth;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.plan.Planner;
+import org.livelyladle.server.demo.DemoBriefs;
+import org.livelyladle.server.household.PriceList;
+import org.livelyladle.server.web.JsonConfig;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A warm plan at the documented limits: 60 guests, 24 sides, the guests of the boathouse supper three times over. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 10)
+@Measurement(iterations = 3, time = 10)
+public class LargePartyBenchmark {
+    private static final int GUESTS = 60;
+    private static final int POTS = 12;
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
+    private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
+
+    @Param({"40", "114"})
+    private int cuts;
+
+    private Brief brief;
+    private final Planner planner = new Planner(Catalogue.builtIn());
+
+    @Setup
+    public void make() {
+        JsonMapper mapper = JsonConfig.mapper();
+        List<Brief> demos = new DemoBriefs(mapper, new PriceList()).load(TODAY);
+        ObjectNode large = (ObjectNode) mapper.valueToTree(demos.get(demos.size() - 1));
+        guests(large);
+        pots(large);
+        ArrayNode menu = large.putArray("menu");
+        List<Cut> all = Catalogue.builtIn().cuts();
+        for (int i = 0; i < cuts; i++) {
+            menu.addObject().put("cut", all.get(i * all.size() / cuts).id());
+        }
+        large.withObject("decisions").removeAll();
+        brief = mapper.treeToValue(large, Brief.class);
+    }
+
+    private static void guests(ObjectNode large) {
+        ArrayNode twenty = (ArrayNode) large.get("guests");
+        ArrayNode guests = twenty.arrayNode();
+        for (int i = 0; i < GUESTS; i++) {
+            ObjectNode guest = (ObjectNode) twenty.get(i % twenty.size()).deepCopy();
+            guests.add(guest.put("id", "guest-" + i));
+        }
+        large.set("guests", guests);
+    }
+
+    private static void pots(ObjectNode large) {
+        List<Broth> broths = List.copyOf(Catalogue.builtIn().broths());
+        ArrayNode pots = large.putArray("pots");
+        for (int i = 0; i < POTS; i++) {
+            ObjectNode pot = pots.addObject()
+                    .put("id", "pot-" + i)
+                    .put("name", "Pot " + i)
+                    .put("capacityMl", 6000)
+                    .put("fillPercent", 50)
+                    .put("basketsPerSide", 4);
+            ArrayNode sides = pot.putArray("sides");
+            for (int s = 0; s < 2; s++) {
+                String broth = broths.get((2 * i + s) % broths.size()).id();
+                sides.addObject().put("id", "side-" + i + "-" + s).put("broth", broth);
+            }
+        }
+    }
+
+    @Benchmark
+    public Plan plan() {
+        return planner.plan(brief, Facts.none(), NOW).plan();
+    }
+}

@@ -1,0 +1,71 @@
+package org.livelyladle.core.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.cooking.TestWindows;
+import org.livelyladle.core.cooking.Windows;
+
+class OccupancyTest {
+    private static final Windows WINDOWS = TestWindows.of(Briefs.plain().build());
+
+    private static Placing placing(String cut, double grams, int putIn) {
+        Side side = Side.of("pot-1", "kelp-shiitake");
+        Batch batch = new Batch(
+                Catalogue.builtIn().cut(cut),
+                cut,
+                side,
+                side,
+                1,
+                List.of(new Drop.Serving("ann", grams, 1)),
+                WINDOWS.of(cut),
+                0,
+                0,
+                7200,
+                false);
+        Placing placing = new Placing(batch, 0, false, Map.of("ann", 0));
+        placing.putIn = putIn;
+        return placing;
+    }
+
+    /** Against counting second by second; many of them meet at one second. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+    void theMostIsWhatASlowCountFinds(long seed) {
+        Random random = new Random(seed);
+        List<Placing> all = new ArrayList<>();
+        String[] cuts = {"beef-ribeye.sliced", "tofu-firm.cubes", "carrot.sliced", "spinach.leaves"};
+        for (int i = 0; i < 20; i++) {
+            all.add(placing(cuts[random.nextInt(4)], 10 + random.nextInt(90), 10 * random.nextInt(60)));
+        }
+        Occupancy occupancy = new Occupancy();
+        occupancy.set(all);
+
+        for (int i = 0; i < 50; i++) {
+            int from = 5 * random.nextInt(150) - 50;
+            int until = from + 5 + 5 * random.nextInt(60);
+            double ml = 0;
+            int baskets = 0;
+            for (int second = from; second < until; second++) {
+                int at = second;
+                List<Placing> inside = all.stream()
+                        .filter(p -> p.putIn <= at && at < p.putIn + p.duration)
+                        .toList();
+                ml = Math.max(ml, inside.stream().mapToDouble(p -> p.volumeMl).sum());
+                baskets = Math.max(
+                        baskets, (int) inside.stream().filter(p -> !p.byHand).count());
+            }
+            assertThat(occupancy.most(from, until).ml()).isCloseTo(ml, within(1e-6));
+            assertThat(occupancy.most(from, until).baskets()).isEqualTo(baskets);
+        }
+    }
+}
