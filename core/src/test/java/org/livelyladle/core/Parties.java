@@ -82,7 +82,7 @@ public final class Parties {
         briefs.altitudeM = oneIn(5) ? any(new Integer[] {900, 2500, 4200}) : null;
         ownFood();
         cuts(catalogue);
-        int guests = 1 + random.nextInt(14);
+        int guests = 1 + random.nextInt(11);
         for (int i = 0; i < guests; i++) {
             briefs.guests.add(guest("g" + i));
         }
@@ -161,7 +161,7 @@ public final class Parties {
     private void cuts(Catalogue catalogue) {
         List<Cut> cuts = new ArrayList<>(catalogue.cuts());
         Collections.shuffle(cuts, random);
-        for (Cut cut : cuts.subList(0, 2 + random.nextInt(24))) {
+        for (Cut cut : cuts.subList(0, 2 + random.nextInt(17))) {
             Integer size = oneIn(3) ? any(new Integer[] {40, 80, 150, 250}) : null;
             menu.add(new MenuItem(cut.id(), cut.cooksFrozen() && oneIn(4), size, oneIn(6)));
         }

@@ -17,11 +17,10 @@ final class RunningServer {
     static final String CLOCK = "2026-11-24T15:00:00Z";
 
     private static final Duration LONGEST_START = Duration.ofMinutes(2);
-    private static final RunningServer INSTANCE = new RunningServer();
-
     private static final String JAVA =
             Path.of(System.getProperty("java.home"), "bin", "java").toString();
     private static final Path APP = Path.of("target/app");
+    private static final RunningServer INSTANCE = new RunningServer();
 
     private final String address;
 

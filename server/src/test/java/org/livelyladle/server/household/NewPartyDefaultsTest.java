@@ -85,8 +85,7 @@ class NewPartyDefaultsTest {
     /** On Saturday at 15:00 for 19:00: the store and the grocer are still open, the hall closed at 14:00. */
     @Test
     void aPartyForTonightShopsFromNowOn() {
-        when(clock.instant()).thenReturn(Instant.parse("2026-12-05T14:00:00Z"));
-        when(clock.getZone()).thenReturn(ZoneOffset.UTC);
+        Clock clock = Clock.fixed(Instant.parse("2026-12-05T14:00:00Z"), ZoneOffset.UTC);
         Brief tonight = new NewPartyDefaults(CATALOGUE, prices, clock)
                 .brief("Tonight", LocalDateTime.of(2026, 12, 5, 19, 0), "Europe/Vienna", List.of("Ann"), List.of());
         BriefCheck.check(tonight, CATALOGUE);
