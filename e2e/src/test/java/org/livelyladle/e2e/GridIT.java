@@ -93,7 +93,10 @@ class GridIT extends BrowserTest {
         assertThat(cell).hasText(String.valueOf(before + 3));
     }
 
-    /** A pin moves one guest's cuts of the category and, where pieces are rounded, one or two of a neighbour. */
+    /**
+     * A pin moves one guest's cuts of the category and, where pieces are rounded, one or two of a neighbour; what anybody
+     * misses by that is made up for further down the menu. Most of the 200 cells stay as they are.
+     */
     @Test
     void oneEditDrawsFewCellsAnew() {
         cell(1, 1).click();
@@ -107,6 +110,6 @@ class GridIT extends BrowserTest {
         assertThat(cell(1, 1)).hasAttribute("aria-label", java.util.regex.Pattern.compile("pinned$"));
 
         assertThat(((Number) page.evaluate("() => window.drawn.size")).intValue())
-                .isBetween(2, 16);
+                .isBetween(2, 60);
     }
 }

@@ -58,12 +58,7 @@ final class HungerFinder {
     private final Map<String, Double> eaten = new HashMap<>();
 
     HungerFinder(
-            Brief brief,
-            Catalogue catalogue,
-            KitchenText text,
-            Portions portions,
-            TablePlan table,
-            RemedyTrial trial) {
+            Brief brief, Catalogue catalogue, KitchenText text, Portions portions, TablePlan table, RemedyTrial trial) {
         this.trial = trial;
         this.brief = brief;
         this.catalogue = catalogue;
@@ -120,9 +115,11 @@ final class HungerFinder {
         return switch (cause) {
             case NO_SIDE -> cannotEat("side", Step.POTS, guest, "No side suits " + name + ".", pots(guest));
             case NO_SIDE_FOR_CUT ->
-                cannotEat("side", Step.POTS, guest, name + " has no clean side for " + names(missed) + ".", pots(guest));
+                cannotEat(
+                        "side", Step.POTS, guest, name + " has no clean side for " + names(missed) + ".", pots(guest));
             case NO_ROOM ->
-                cannotEat("room", Step.POTS, guest, "The pots have no room for anything for " + name + ".", pots(guest));
+                cannotEat(
+                        "room", Step.POTS, guest, "The pots have no room for anything for " + name + ".", pots(guest));
             case TOO_COOL, TOO_SMALL -> cannotEat("side", Step.POTS, guest, unfit(guest, cause, missed), pots(guest));
             case ABSENT ->
                 cannotEat(

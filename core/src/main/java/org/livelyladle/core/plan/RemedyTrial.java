@@ -43,7 +43,9 @@ final class RemedyTrial {
         String edit = remedy.kind() + " " + remedy.value()
                 + (remedy.kind() == Remedy.Kind.PIN_PORTION ? " " + remedy.subject() : "");
         if (!fed.containsKey(edit)) {
-            int most = Math.min(MOST_TABLES, Math.max(2, MOST_SEATS / Math.max(1, brief.guests().size())));
+            int most = Math.min(
+                    MOST_TABLES,
+                    Math.max(2, MOST_SEATS / Math.max(1, brief.guests().size())));
             if (fed.size() >= most) {
                 return false;
             }

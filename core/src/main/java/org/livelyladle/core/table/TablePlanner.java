@@ -163,8 +163,7 @@ public final class TablePlanner {
     private TablePlan.Remainder unplaced(Demand demand, Arranged arranged) {
         SideAllocator.Allocation allocation = arranged.allocation();
         boolean meets = brief.sides().stream()
-                .filter(side -> allocation.mayHold(demand.cut(), side)
-                        && allocation.mayEatFrom(demand.guest(), side))
+                .filter(side -> allocation.mayHold(demand.cut(), side) && allocation.mayEatFrom(demand.guest(), side))
                 .anyMatch(side -> arranged.batcher().canMeet(demand.cut(), side, demand));
         return meets
                 ? remainder(demand, TablePlan.Cause.NO_ROOM, "no room in the pots within the meal")

@@ -147,7 +147,8 @@ class CatalogueLoaderTest {
                 .isNotEmpty()
                 .allMatch(ingredient ->
                         ingredient.remark().toLowerCase(java.util.Locale.ROOT).contains("read the label"));
-        assertThat(Catalogue.builtIn().ingredient("vegetable-dumpling").allergens()).contains(Allergen.SESAME);
+        assertThat(Catalogue.builtIn().ingredient("vegetable-dumpling").allergens())
+                .contains(Allergen.SESAME);
         assertThat(Catalogue.builtIn().ingredient("fish-cake").allergens())
                 .contains(Allergen.GLUTEN, Allergen.SOYBEANS);
         assertThat(Catalogue.builtIn().ingredient("luncheon-meat").allergens()).isNotEmpty();

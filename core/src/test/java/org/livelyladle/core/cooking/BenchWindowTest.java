@@ -93,9 +93,11 @@ class BenchWindowTest {
     void safeIsSafeHoweverCoolTheBroth() {
         BenchProblem dumpling = new BenchProblem("pork-dumpling.frozen", null, null, null, 75.0);
         BenchWindow window = BenchWindow.of(dumpling, Catalogue.builtIn(), new WindowModel());
-        double reference = CoreGrid.of(Catalogue.builtIn().cut("pork-dumpling.frozen"), 1)
-                .seconds(-18, second -> 75, 74);
+        double reference =
+                CoreGrid.of(Catalogue.builtIn().cut("pork-dumpling.frozen"), 1).seconds(-18, second -> 75, 74);
 
-        assertThat((double) window.safe()).isGreaterThanOrEqualTo(reference * 0.995).isGreaterThan(756);
+        assertThat((double) window.safe())
+                .isGreaterThanOrEqualTo(reference * 0.995)
+                .isGreaterThan(756);
     }
 }

@@ -356,7 +356,15 @@ class EveningPlannerTest {
 
     @Test
     void aSideThatRunsDryIsFollowedNoFurther() {
-        briefs.pots.set(0, Pot.of("pot", "pot", 400, 25, 4, Briefs.pot("pot", 400, "ginger-chicken").sides()));
+        briefs.pots.set(
+                0,
+                Pot.of(
+                        "pot",
+                        "pot",
+                        400,
+                        25,
+                        4,
+                        Briefs.pot("pot", 400, "ginger-chicken").sides()));
 
         assertThat(evening().problems()).extracting(Problem::kind).contains(Problem.Kind.DRY);
         assertThat(firstSide().minutes()).hasSize(91).allSatisfy(minute -> {

@@ -26,7 +26,9 @@ class RemediesTest {
         Brief brief = Parties.random(seed);
         for (Unmet unmet : plan(brief).unmet()) {
             if (unmet.severity() == Unmet.Severity.CANNOT_EAT && unmet.remedy().kind() != Remedy.Kind.SHOW_STEP) {
-                Brief taken = new RemedyTrial(brief, b -> plan(b).table()).taken(unmet.remedy()).orElseThrow();
+                Brief taken = new RemedyTrial(brief, b -> plan(b).table())
+                        .taken(unmet.remedy())
+                        .orElseThrow();
                 assertThat(plan(taken).table().drops())
                         .as("%s, then %s", unmet.text(), unmet.remedy())
                         .anyMatch(drop -> drop.servings().stream()

@@ -118,13 +118,7 @@ class TripsTest {
     void whereNoShopOpensBeforeTheMealNoTripIsOffered() {
         sell("shop", 100);
         Shop closed = new Shop(
-                "shop",
-                "shop",
-                SATURDAY.minusDays(1),
-                List.of(),
-                null,
-                LocalTime.of(8, 0),
-                LocalTime.of(12, 0));
+                "shop", "shop", SATURDAY.minusDays(1), List.of(), null, LocalTime.of(8, 0), LocalTime.of(12, 0));
 
         assertThat(unmet(planAt(SATURDAY.withHour(15), closed), "missed.shop")
                         .orElseThrow()

@@ -138,9 +138,9 @@ class UnmetAndCautionsTest {
                         "wishes",
                         List.of(new Wish("white-fish.sliced", Liking.LOVE, Doneness.PINK, null))));
 
-        assertThat(cautions(Step.INGREDIENTS)).anyMatch(text -> text.contains("parasites")
-                && text.contains("7 days at -20 °C")
-                && text.contains("3-402.11"));
+        assertThat(cautions(Step.INGREDIENTS))
+                .anyMatch(text ->
+                        text.contains("parasites") && text.contains("7 days at -20 °C") && text.contains("3-402.11"));
         briefs.units = UnitSystem.US;
         assertThat(cautions(Step.INGREDIENTS)).noneMatch(text -> text.contains("°C"));
     }

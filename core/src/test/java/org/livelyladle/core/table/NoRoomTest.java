@@ -34,13 +34,7 @@ class NoRoomTest {
         Portions portions = new PortionPlanner(brief, catalogue, windows, new Ledger(), text).plan();
         Sides sides = new SidePlanner(brief, catalogue, new Ledger(), text).plan();
         TablePlanner.Arranged arranged = new TablePlanner(
-                        brief,
-                        catalogue,
-                        sides,
-                        windows,
-                        SideLimits.without(java.util.Set.of()),
-                        new Ledger(),
-                        text)
+                        brief, catalogue, sides, windows, SideLimits.without(java.util.Set.of()), new Ledger(), text)
                 .arrange(portions);
 
         for (Demand demand : arranged.left()) {
@@ -53,7 +47,9 @@ class NoRoomTest {
                             .crumble(demand.cut(), side, demand, 1000)
                             .get(0);
                     assertThat(arranged.sequencer().fits(piece))
-                            .as("%s for %s in %s", demand.cut().id(), demand.guest().id(), side.id())
+                            .as(
+                                    "%s for %s in %s",
+                                    demand.cut().id(), demand.guest().id(), side.id())
                             .isFalse();
                 }
             }

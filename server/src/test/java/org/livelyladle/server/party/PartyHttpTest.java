@@ -173,8 +173,7 @@ class PartyHttpTest extends ServerTest {
                 .get("id")
                 .asString();
         String event = """
-                [{"id":"%s","at":"2026-11-24T15:00:00Z","type":"TASK_DONE","subject":"table:lay"}]"""
-                .formatted(UUID.randomUUID());
+                [{"id":"%s","at":"2026-11-24T15:00:00Z","type":"TASK_DONE","subject":"table:lay"}]""".formatted(UUID.randomUUID());
 
         List<Integer> recorded = new ArrayList<>();
         for (String party : List.of(id, other, id)) {
