@@ -79,7 +79,7 @@ public final class Parties {
         briefs.order = any(SchoolOfOrder.values());
         briefs.mealMinutes = any(new Integer[] {45, 60, 80, 90, 100, 120, 150});
         briefs.units = oneIn(5) ? UnitSystem.US : UnitSystem.METRIC;
-        briefs.altitudeM = oneIn(5) ? any(new Integer[] {900, 2500, 4200}) : null;
+        briefs.altitudeM = oneIn(5) ? any(new Integer[] {1500, 4000}) : null;
         ownFood();
         cuts(catalogue);
         int guests = 1 + random.nextInt(11);
@@ -162,7 +162,7 @@ public final class Parties {
         List<Cut> cuts = new ArrayList<>(catalogue.cuts());
         Collections.shuffle(cuts, random);
         for (Cut cut : cuts.subList(0, 2 + random.nextInt(17))) {
-            Integer size = oneIn(3) ? any(new Integer[] {40, 80, 150, 250}) : null;
+            Integer size = oneIn(3) ? any(new Integer[] {60, 250}) : null;
             menu.add(new MenuItem(cut.id(), cut.cooksFrozen() && oneIn(4), size, oneIn(6)));
         }
     }

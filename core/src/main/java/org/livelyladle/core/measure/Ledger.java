@@ -41,6 +41,11 @@ public final class Ledger {
         return Optional.ofNullable(entries.get(figureId)).map(Entry::figure);
     }
 
+    /** How many figures there are. */
+    public int size() {
+        return entries.size();
+    }
+
     public Set<String> ids() {
         return Set.copyOf(entries.keySet());
     }

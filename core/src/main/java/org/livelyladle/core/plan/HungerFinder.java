@@ -43,7 +43,7 @@ final class HungerFinder {
     private static final int LEAST_STAY_MINUTES = 30;
 
     /** Of the remedies of one kind so many are tried. */
-    private static final int MOST_TRIED = 3;
+    private static final int MOST_TRIED = 2;
 
     private static final double NEGLIGIBLE_G = 1e-6;
     /** A helping of what is served by weight [g]; memory. */

@@ -22,7 +22,7 @@ import org.livelyladle.core.table.TablePlan;
  * most {@value #MOST_TABLES} tables a plan, fewer where many sit at them.
  */
 final class RemedyTrial {
-    private static final int MOST_TABLES = 8;
+    private static final int MOST_TABLES = 4;
     private static final int MOST_SEATS = 60;
     /** The pot that {@link Remedy.Kind#ADD_POT} puts on the table. */
     private static final int SMALL_POT_ML = 2400;

@@ -21,7 +21,7 @@ import org.livelyladle.core.portions.Portions;
 /** "No room" is said only where it is true: not one piece more goes into any side open to its eater, at any moment. */
 class NoRoomTest {
     static LongStream seeds() {
-        return LongStream.range(0, 80);
+        return LongStream.range(0, 50);
     }
 
     @ParameterizedTest

@@ -23,13 +23,15 @@ import org.springframework.stereotype.Service;
 /** Computes plans; nothing of them is stored, the last few are remembered for a minute. */
 @Service
 public class PlanService {
-    private static final int MOST_REMEMBERED = 24;
+    /** So many figures are remembered in all: some twenty suppers, or two parties at the limits. */
+    private static final int MOST_FIGURES = 40_000;
 
     /** What a plan follows from. */
     private record Asked(Brief brief, Facts facts, Instant minute) {}
 
     private final Cache<Asked, Planned> recent = Caffeine.newBuilder()
-            .maximumSize(MOST_REMEMBERED)
+            .maximumWeight(MOST_FIGURES)
+            .weigher((Asked asked, Planned planned) -> planned.ledger().size())
             .expireAfterWrite(Duration.ofMinutes(1))
             .build();
     private final Planner planner;

@@ -21,6 +21,7 @@ import org.livelyladle.core.evening.Evening.Problem;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planner;
+import org.livelyladle.core.plan.Remedy;
 import org.livelyladle.core.plan.Unmet;
 import org.livelyladle.core.safety.SideAccess.Barrier;
 import org.livelyladle.core.table.Drop;
@@ -45,7 +46,10 @@ class OddBriefsTest extends ServerTest {
     }
 
     private static Plan plan(String name) throws IOException {
-        Brief brief = brief(name);
+        return plan(brief(name));
+    }
+
+    private static Plan plan(Brief brief) {
         return PLANNER.plan(
                         brief,
                         Facts.none(),
@@ -82,11 +86,7 @@ class OddBriefsTest extends ServerTest {
                 .andReturn()
                 .getResponse();
         Brief brief = JsonConfig.mapper().readValue(Files.readString(file), Brief.class);
-        Plan plan = PLANNER.plan(
-                        brief,
-                        Facts.none(),
-                        brief.sitDown().minusDays(4).atZone(brief.zoneId()).toInstant())
-                .plan();
+        Plan plan = plan(brief);
 
         assertThat(answer.getStatus()).isEqualTo(200);
         assertThat(answer.getContentAsString()).doesNotContain("\"NaN\"", "Infinity");
@@ -262,11 +262,18 @@ class OddBriefsTest extends ServerTest {
 
     @Test
     void whoGetsNothingByRoundingIsNamedAndGivenAPiece() throws IOException {
-        Plan plan = plan("rounded-to-nothing");
-
-        assertThat(hungry(plan)).singleElement().satisfies(unmet -> {
+        assertThat(hungry(plan("rounded-to-nothing"))).singleElement().satisfies(unmet -> {
             assertThat(unmet.guest()).isEqualTo("tim");
-            assertThat(unmet.remedy().label()).isEqualTo("Give Tim one piece of sweetcorn");
+            assertThat(unmet.text()).contains("a whole piece");
+            assertThat(unmet.remedy().kind())
+                    .as("beef in the only side: a piece alone would not feed a vegan")
+                    .isEqualTo(Remedy.Kind.SHOW_STEP);
         });
+        Brief brief = brief("rounded-to-nothing");
+        Brief withoutBeef = brief.serving(
+                brief.menu().stream().filter(item -> item.cut().startsWith("sweetcorn")).toList());
+        assertThat(hungry(plan(withoutBeef)))
+                .singleElement()
+                .satisfies(unmet -> assertThat(unmet.remedy().label()).isEqualTo("Give Tim one piece of sweetcorn"));
     }
 }
