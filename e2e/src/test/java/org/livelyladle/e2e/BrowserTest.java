@@ -11,6 +11,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,11 +58,21 @@ abstract class BrowserTest {
     }
 
     protected Page newPage(int width, int height, String mode) {
+        return newPage(width, height, mode, ServiceWorkerPolicy.BLOCK);
+    }
+
+    /** A page that installs itself, so that it opens without a connection; it loads all there is for that. */
+    protected Page installingPage(int width, int height, String mode) {
+        return newPage(width, height, mode, ServiceWorkerPolicy.ALLOW);
+    }
+
+    private Page newPage(int width, int height, String mode, ServiceWorkerPolicy installing) {
         BrowserContext context = BROWSER.get()
                 .newContext(new Browser.NewContextOptions()
                         .setViewportSize(width, height)
                         .setBaseURL(RunningServer.address())
                         .setTimezoneId("Europe/Vienna")
+                        .setServiceWorkers(installing)
                         .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         context.addInitScript("localStorage.setItem('ladle-mode', '" + mode + "')");
         contexts.add(context);

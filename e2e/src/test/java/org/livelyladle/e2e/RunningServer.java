@@ -77,6 +77,8 @@ final class RunningServer {
         unpack();
         ProcessBuilder builder = new ProcessBuilder(List.of(
                 JAVA,
+                // for three minutes of tests the full compiler costs more than it saves
+                "-XX:TieredStopAtLevel=1",
                 "-jar",
                 APP.resolve("server-0.1.0-exec.jar").toString(),
                 "--server.port=" + port,

@@ -100,6 +100,8 @@ class ShoppingIT extends BrowserTest {
     /** In a cellar shop: the page is opened anew, ticks show at once, and arrive when the phone is back. */
     @Test
     void withoutAConnectionTheListOpensAndTicksArriveLater() {
+        phone = installingPage(390, 844, "day");
+        go(phone, "shopping");
         phone.evaluate("navigator.serviceWorker.ready");
         phone.reload();
         box("Wolfberries").waitFor();

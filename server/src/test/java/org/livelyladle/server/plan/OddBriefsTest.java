@@ -270,8 +270,9 @@ class OddBriefsTest extends ServerTest {
                     .isEqualTo(Remedy.Kind.SHOW_STEP);
         });
         Brief brief = brief("rounded-to-nothing");
-        Brief withoutBeef = brief.serving(
-                brief.menu().stream().filter(item -> item.cut().startsWith("sweetcorn")).toList());
+        Brief withoutBeef = brief.serving(brief.menu().stream()
+                .filter(item -> item.cut().startsWith("sweetcorn"))
+                .toList());
         assertThat(hungry(plan(withoutBeef)))
                 .singleElement()
                 .satisfies(unmet -> assertThat(unmet.remedy().label()).isEqualTo("Give Tim one piece of sweetcorn"));
