@@ -56,7 +56,7 @@ public class LargePartyBenchmark {
         guests(large);
         pots(large);
         ArrayNode menu = large.putArray("menu");
-        List<Cut> all = Catalogue.builtIn().cuts();
+        List<Cut> all = List.copyOf(Catalogue.builtIn().cuts());
         for (int i = 0; i < cuts; i++) {
             menu.addObject().put("cut", all.get(i * all.size() / cuts).id());
         }
