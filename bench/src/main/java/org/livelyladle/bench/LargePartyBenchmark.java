@@ -58,7 +58,7 @@ public class LargePartyBenchmark {
         ArrayNode menu = large.putArray("menu");
         List<Cut> all = List.copyOf(Catalogue.builtIn().cuts());
         for (int i = 0; i < cuts; i++) {
-            menu.addObject().put("cut", all.get(i * all.size() / cuts).id());
+            menu.addObject().put("cut", all.get(i * all.size() / cuts).id()).put("fromFrozen", false);
         }
         large.withObject("decisions").removeAll();
         brief = mapper.treeToValue(large, Brief.class);
