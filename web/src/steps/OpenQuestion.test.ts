@@ -34,6 +34,7 @@ it('counts the rest, and leads to the step where no single edit helps', async ()
   await flushPromises()
 
   expect(push).toHaveBeenCalledWith('/party/p/shopping')
+  expect(mounted(OpenQuestion, { step: 'shopping' }).find('button').exists()).toBe(false)
 })
 
 it('says that all is well, and that there is no connection', async () => {

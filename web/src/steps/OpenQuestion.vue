@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { StepName } from '@/app/router'
 import { stepName } from '@/eveningline/stations'
 import { useMend } from '@/party/useMend'
 import { useOpenParty } from '@/party/useOpenParty'
 
-/** The worst open question in one sentence, with what would mend it as a button. */
+/** The worst open question in one sentence, with what would mend it as a button; none that leads to where one is. */
+const props = defineProps<{ step?: StepName }>()
 const { party, plan } = useOpenParty()
 const mend = useMend()
 const worst = computed(() => plan.value.unmet[0])
+const leadsHere = computed(
+  () => worst.value?.remedy.kind === 'SHOW_STEP' && stepName(worst.value.step) === props.step,
+)
 const more = computed(() => plan.value.unmet.length - 1)
 </script>
 
@@ -24,7 +29,7 @@ const more = computed(() => plan.value.unmet.length - 1)
           and {{ more }} more
         </router-link>
       </p>
-      <button type="button" @click="mend(worst)">{{ worst.remedy.label }}</button>
+      <button v-if="!leadsHere" type="button" @click="mend(worst)">{{ worst.remedy.label }}</button>
     </template>
     <p v-else role="status">Everybody eats, nothing is open.</p>
   </footer>

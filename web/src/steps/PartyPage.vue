@@ -87,7 +87,7 @@ onScopeDispose(() => {
     <main class="sheet">
       <component :is="sheet" v-bind="shared" />
     </main>
-    <OpenQuestion class="foot" />
+    <OpenQuestion class="foot" :step="step" />
     <ClashDialog />
   </div>
   <main v-else class="waiting">

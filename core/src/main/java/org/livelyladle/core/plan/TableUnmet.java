@@ -13,7 +13,7 @@ import org.livelyladle.core.table.TablePlan;
 
 /** What the finished sequence leaves to be wished for: long waits, sides nobody cooks in. */
 record TableUnmet(Brief brief, Catalogue catalogue, TablePlan table) {
-    /** A longer wait between two bites is drawn as one [s]; memory. */
+    /** A longer time without a bite, to the finish too, is drawn as a wait [s]; memory. */
     private static final int LONG_WAIT_SECONDS = 300;
 
     List<Unmet> find() {
@@ -46,7 +46,7 @@ record TableUnmet(Brief brief, Catalogue catalogue, TablePlan table) {
                 Unmet.Severity.WISH,
                 Step.TABLE,
                 null,
-                name + " waits " + longest.longestWait().text() + " between two bites" + others + ".",
+                name + " goes " + longest.longestWait().text() + " without a bite" + others + ".",
                 show(Step.TABLE)));
     }
 

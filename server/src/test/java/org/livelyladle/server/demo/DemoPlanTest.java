@@ -34,7 +34,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"97345b31b7bb0e66", "f3bd61738d3d5721", "4d424364375d2cfc"};
+    private static final String[] HASHES = {"58c3211258faa1d6", "d9f3448e98a09741", "07e89209e9771060"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
