@@ -40,6 +40,8 @@ public class NewPartyDefaults {
     private static final int TO_THE_SHOP = 15;
 
     private static final int LEAST_AFTER_SHOPPING = 60;
+    /** There, through the shop and on to the next [min]; memory. */
+    private static final int A_TRIP = 60;
 
     private static final List<String> MENU = List.of(
             "beef-ribeye.sliced",
@@ -74,6 +76,7 @@ public class NewPartyDefaults {
      */
     public Brief brief(String title, LocalDateTime sitDown, String zone, List<String> names, List<OwnIngredient> own) {
         List<Shop> shops = shops(sitDown, LocalDateTime.ofInstant(clock.instant(), ZoneId.of(zone)));
+        PriceSnapshot offers = offersOf(shops);
         return new Brief(
                 Brief.FORMAT,
                 Brief.VERSION,
@@ -92,12 +95,12 @@ public class NewPartyDefaults {
                 15,
                 guests(names),
                 pots(names.size()),
-                MENU.stream().map(MenuItem::of).toList(),
+                menu(offers),
                 Stream.of("soy-spring-onion", "lime-tamari")
                         .map(SauceChoice::new)
                         .toList(),
                 shops,
-                offersOf(shops),
+                offers,
                 List.of(),
                 List.of(Cook.of("cook-1", "You")),
                 Decisions.none(),
@@ -134,6 +137,15 @@ public class NewPartyDefaults {
         return pots;
     }
 
+    /** Of the usual menu what can be bought. */
+    private List<MenuItem> menu(PriceSnapshot prices) {
+        Set<String> onOffer = prices.offers().stream().map(Offer::ingredient).collect(Collectors.toSet());
+        return MENU.stream()
+                .filter(cut -> onOffer.contains(catalogue.cut(cut).ingredient()))
+                .map(MenuItem::of)
+                .toList();
+    }
+
     private PriceSnapshot offersOf(List<Shop> shops) {
         Set<String> ids = shops.stream().map(Shop::id).collect(Collectors.toSet());
         PriceSnapshot all = prices.snapshot(LocalDate.now(clock));
@@ -147,10 +159,15 @@ public class NewPartyDefaults {
     private static List<Shop> shops(LocalDateTime sitDown, LocalDateTime now) {
         List<Shop> usual = usual(sitDown.toLocalDate());
         LocalDateTime soon = now.plusMinutes(TO_THE_SHOP);
-        List<Shop> open = usual.stream()
-                .map(shop -> shop.tripAt().isBefore(soon) ? shop.at(shop.firstOpen(soon)) : shop)
-                .filter(shop -> !shop.tripAt().isAfter(sitDown.minusMinutes(LEAST_AFTER_SHOPPING)))
-                .toList();
+        List<Shop> open = new ArrayList<>();
+        for (Shop shop : usual) {
+            Shop later = shop.tripAt().isBefore(soon) ? shop.at(shop.firstOpen(soon)) : shop;
+            if (!later.tripAt().isAfter(sitDown.minusMinutes(LEAST_AFTER_SHOPPING))) {
+                open.add(later);
+                // nobody is at two shops at once
+                soon = later == shop ? soon : later.tripAt().plusMinutes(A_TRIP);
+            }
+        }
         return open.isEmpty() ? usual : open;
     }
 

@@ -92,7 +92,12 @@ class NewPartyDefaultsTest {
 
         assertThat(tonight.shops())
                 .extracting(shop -> shop.id() + " " + shop.tripAt())
-                .containsExactly("store 2026-12-05T15:15", "grocer 2026-12-05T15:15");
+                .containsExactly("store 2026-12-05T15:15", "grocer 2026-12-05T16:15");
         assertThat(tonight.prices().offers()).allMatch(offer -> !offer.shop().equals("market"));
+        assertThat(tonight.menu())
+                .isNotEmpty()
+                .allMatch(item -> tonight.prices().offers().stream()
+                        .anyMatch(offer -> offer.ingredient()
+                                .equals(CATALOGUE.cut(item.cut()).ingredient())));
     }
 }
