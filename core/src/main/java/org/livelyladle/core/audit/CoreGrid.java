@@ -155,43 +155,74 @@ public final class CoreGrid {
     public double seconds(double startC, DoubleUnaryOperator brothC, double targetC) {
         int n = volumes.size();
         double[] volume = volumes.stream().mapToDouble(v -> v).toArray();
+        int[] from = ends(inner, 0);
+        int[] to = ends(inner, 1);
+        int[] edge = ends(outer, 0);
         double[] heat = new double[n];
         double[] celsius = new double[n];
-        double[] k = new double[n];
         double[] gain = new double[n];
         boolean frozen = startC < FREEZES_C;
         Arrays.fill(heat, enthalpy(startC));
+        Arrays.fill(celsius, startC);
         double step = step(volume, frozen ? K_ICE : K, frozen ? C_ICE : C);
+        double[] perMass = Arrays.stream(volume).map(v -> step / (RHO * v)).toArray();
+        double[] within = within(heat);
+        double[] outward = outward(heat);
         double before = startC;
         for (long i = 1; i * step < LONGEST_S; i++) {
             double broth = brothC.applyAsDouble((i - 1) * step);
-            for (int cell = 0; cell < n; cell++) {
-                celsius[cell] = temperature(heat[cell]);
-                k[cell] = conductivity(heat[cell]);
-                gain[cell] = 0;
+            Arrays.fill(gain, 0);
+            for (int face = 0; face < within.length; face++) {
+                double flow = within[face] * (celsius[to[face]] - celsius[from[face]]);
+                gain[from[face]] += flow;
+                gain[to[face]] -= flow;
             }
-            for (double[] face : inner) {
-                int a = (int) face[0];
-                int b = (int) face[1];
-                double flow = face[2] / (face[3] / k[a] + face[4] / k[b]) * (celsius[b] - celsius[a]);
-                gain[a] += flow;
-                gain[b] -= flow;
-            }
-            for (double[] face : outer) {
-                int a = (int) face[0];
-                gain[a] += face[1] / (1 / SURFACE_W_PER_M2_K + face[2] / k[a]) * (broth - celsius[a]);
+            for (int face = 0; face < outward.length; face++) {
+                gain[edge[face]] += outward[face] * (broth - celsius[edge[face]]);
             }
             double coldest = Double.MAX_VALUE;
+            boolean thawing = false;
             for (int cell = 0; cell < n; cell++) {
-                heat[cell] += gain[cell] * step / (RHO * volume[cell]);
-                coldest = Math.min(coldest, temperature(heat[cell]));
+                thawing |= heat[cell] < MELTING;
+                heat[cell] += gain[cell] * perMass[cell];
+                celsius[cell] = temperature(heat[cell]);
+                coldest = Math.min(coldest, celsius[cell]);
             }
             if (coldest >= targetC) {
                 return (i - (coldest - targetC) / (coldest - before)) * step;
             }
             before = coldest;
+            if (thawing) {
+                within = within(heat);
+                outward = outward(heat);
+            }
         }
         return Double.POSITIVE_INFINITY;
+    }
+
+    private static int[] ends(List<double[]> faces, int which) {
+        return faces.stream().mapToInt(face -> (int) face[which]).toArray();
+    }
+
+    /** What each inner face lets through [W/K], by how far the cells beside it have thawed. */
+    private double[] within(double[] heat) {
+        double[] within = new double[inner.size()];
+        for (int i = 0; i < within.length; i++) {
+            double[] face = inner.get(i);
+            within[i] = face[2]
+                    / (face[3] / conductivity(heat[(int) face[0]]) + face[4] / conductivity(heat[(int) face[1]]));
+        }
+        return within;
+    }
+
+    /** What each outer face lets through [W/K]. */
+    private double[] outward(double[] heat) {
+        double[] outward = new double[outer.size()];
+        for (int i = 0; i < outward.length; i++) {
+            double[] face = outer.get(i);
+            outward[i] = face[1] / (1 / SURFACE_W_PER_M2_K + face[2] / conductivity(heat[(int) face[0]]));
+        }
+        return outward;
     }
 
     private double step(double[] volume, double k, double c) {

@@ -168,12 +168,16 @@ public final class TableAudit {
         double brimMl = pot.capacityMl() / (double) pot.sides().size();
         double brothMl = brimMl * pot.fillPercent() / 100.0;
         int start = drops.stream().mapToInt(Drop::putIn).min().orElse(0);
+        double[] volumes = drops.stream()
+                .mapToDouble(drop -> load(drop) / gramsPerMl(drop))
+                .toArray();
         for (int second = start; second <= table.mealSeconds(); second++) {
             double ml = brothMl;
             int baskets = 0;
-            for (Drop drop : drops) {
+            for (int i = 0; i < volumes.length; i++) {
+                Drop drop = drops.get(i);
                 boolean inside = drop.putIn() <= second && second < drop.takeOut();
-                ml += inside ? load(drop) / gramsPerMl(drop) : 0;
+                ml += inside ? volumes[i] : 0;
                 baskets += inside && !drop.byHand() ? 1 : 0;
             }
             String at = "second " + second + " in " + side.id();

@@ -6,6 +6,7 @@ import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.Times;
 import org.livelyladle.core.check.UnsolvableException;
+import org.livelyladle.core.heat.Conduction;
 import org.livelyladle.core.heat.Simmer;
 
 /**
@@ -44,7 +45,7 @@ public final class WindowModel {
 
     /** From when somebody finds it done at a core temperature [s], safe or not. */
     static double secondsTo(Piece piece, double coreC, Simmer simmer) {
-        return toPleasant(piece, simmer.simmerC(), Piece.SIMMERING, coreC);
+        return toPleasant(piece.in(simmer.simmerC(), Piece.SIMMERING), simmer.simmerC(), coreC);
     }
 
     private static Computed compute(Key key) {
@@ -58,10 +59,10 @@ public final class WindowModel {
     private static Computed heated(Key key) {
         Piece piece = key.piece();
         Cut cut = piece.cut();
-        double pleasant =
-                toPleasant(piece, key.simmerC(), Piece.SIMMERING, cut.governed().value());
+        Conduction simmered = piece.in(key.simmerC(), Piece.SIMMERING);
+        double pleasant = toPleasant(simmered, key.simmerC(), cut.governed().value());
         Integer core = cut.safeCoreC();
-        double safe = core == null ? 0 : toSafe(piece, key.floorC(), Piece.SIMMERING, core);
+        double safe = core == null ? 0 : toSafe(piece.folded().in(key.floorC(), Piece.SIMMERING), core);
         double early = readyAt(piece.thicker(1 - THICKNESS_SPREAD), key.simmerC(), Piece.ROLLING);
         double late = readyAt(piece.thicker(1 + THICKNESS_SPREAD), key.simmerC(), Piece.STILL);
         if (cut.toughens() == null) {
@@ -76,26 +77,30 @@ public final class WindowModel {
                     late);
         }
         Toughening toughening = Toughening.of(cut.toughens());
-        double best = quality(toughening, piece, key.simmerC(), Toughening.BEST_UNTIL);
-        double over = quality(toughening, piece, key.boilC(), Toughening.OVERCOOKED);
+        double best = quality(toughening, simmered, key.simmerC(), Toughening.BEST_UNTIL);
+        double over = quality(toughening, piece.in(key.boilC(), Piece.SIMMERING), key.boilC(), Toughening.OVERCOOKED);
         return rounded(cut, pleasant, safe, best, over, early, late);
     }
 
-    private static double quality(Toughening toughening, Piece piece, double brothC, double q) {
-        return toughening.secondsTo(q, Toughening.History.of(piece.in(brothC, Piece.SIMMERING), brothC));
+    private static double quality(Toughening toughening, Conduction piece, double brothC, double q) {
+        return toughening.secondsTo(q, Toughening.History.of(piece, brothC));
     }
 
     /** Pleasant, and safe where that matters. */
     private static double readyAt(Piece piece, double brothC, double surface) {
-        double pleasant =
-                toPleasant(piece, brothC, surface, piece.cut().governed().value());
+        Conduction flat = piece.in(brothC, surface);
+        double pleasant = toPleasant(flat, brothC, piece.cut().governed().value());
         Integer core = piece.cut().safeCoreC();
-        return core == null ? pleasant : Math.max(pleasant, toSafe(piece, brothC, surface, core));
+        if (core == null) {
+            return pleasant;
+        }
+        Piece folded = piece.folded();
+        return Math.max(pleasant, toSafe(folded.equals(piece) ? flat : folded.in(brothC, surface), core));
     }
 
     /** A core liked hotter than the broth can make it counts as pleasant somewhat below the broth. */
-    private static double toPleasant(Piece piece, double brothC, double surface, double coreC) {
-        return piece.in(brothC, surface).secondsTo(Math.min(coreC, brothC - LEAST_GAP_K));
+    private static double toPleasant(Conduction piece, double brothC, double coreC) {
+        return piece.secondsTo(Math.min(coreC, brothC - LEAST_GAP_K));
     }
 
     /**
@@ -103,8 +108,8 @@ public final class WindowModel {
      *
      * @throws org.livelyladle.core.check.UnsolvableException when the broth is no hotter than the core must be
      */
-    private static double toSafe(Piece piece, double brothC, double surface, double coreC) {
-        return piece.folded().in(brothC, surface).secondsTo(coreC);
+    private static double toSafe(Conduction folded, double coreC) {
+        return folded.secondsTo(coreC);
     }
 
     private static Computed softened(Key key) {

@@ -49,17 +49,17 @@ public final class Conduction {
                     "targetC",
                     "The centre never reaches %s °C in broth of %s °C.".formatted(targetC, problem.brothC()));
         }
-        return series == null ? thawing.seconds(second -> problem.brothC(), targetC) : series.seconds(problem, targetC);
+        return series == null ? thawing.seconds(targetC) : series.seconds(problem, targetC);
     }
 
     /** Mean temperature [°C] at ascending moments [s]. */
     public double[] means(double[] moments) {
-        return series == null ? thawing.means(second -> problem.brothC(), moments) : series.means(problem, moments);
+        return series == null ? thawing.means(moments) : series.means(problem, moments);
     }
 
     /** Temperature at the centre [°C] at ascending moments [s]. */
     public double[] centres(double[] moments) {
-        return series == null ? thawing.centres(second -> problem.brothC(), moments) : series.centres(problem, moments);
+        return series == null ? thawing.centres(moments) : series.centres(problem, moments);
     }
 
     private static CoreProblem asSphere(CoreProblem problem) {

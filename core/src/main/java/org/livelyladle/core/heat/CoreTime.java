@@ -28,7 +28,7 @@ public record CoreTime(double seconds, String method) {
                             .formatted(problem.targetC(), problem.brothC()));
         }
         return problem.startsFrozen()
-                ? new CoreTime(Thawing.of(problem).seconds(time -> problem.brothC(), problem.targetC()), ENTHALPY)
+                ? new CoreTime(Thawing.of(problem).seconds(problem.targetC()), ENTHALPY)
                 : new CoreTime(Series.of(problem).seconds(problem), SERIES);
     }
 }

@@ -2,7 +2,6 @@ package org.livelyladle.core.heat;
 
 import java.util.Arrays;
 import java.util.function.DoubleUnaryOperator;
-import java.util.function.ToDoubleFunction;
 import org.livelyladle.core.check.UnsolvableException;
 
 /**
@@ -10,12 +9,15 @@ import org.livelyladle.core.check.UnsolvableException;
  * slab, cylinder and sphere. Unknown is the enthalpy of each of {@value #CELLS} shells of equal thickness; between
  * shells the heat flux uses the harmonic mean of their conductivities, at the surface half a shell and the surface in
  * series. The step is {@value #SAFETY} of the stability limit. Against the exact series within 1 % from Fo 0.05 on.
- * Immutable.
+ * One piece in one broth: it is followed as far as somebody asks, and what was followed is kept. Used by one thread.
  */
 final class Thawing {
     private static final int CELLS = 20;
     private static final double SAFETY = 0.8;
-    private static final long MOST_STEPS = 3_000_000;
+    private static final int MOST_STEPS = 1_000_000;
+    private static final int FIRST_STEPS = 4096;
+    /** As close to a steady broth as this it stays so; what follows is not computed [K]. */
+    private static final double SETTLED_K = 0.001;
 
     private final Material material;
     private final double surface;
@@ -26,11 +28,25 @@ final class Thawing {
 
     private final double[] faces = new double[CELLS];
 
-    private Thawing(Body body, double fullMm, double startC, double surface, Material material) {
-        this.material = material;
-        this.surface = surface;
-        this.startC = startC;
-        double radius = fullMm / 2000;
+    private final DoubleUnaryOperator brothC;
+    private final boolean steady;
+    private final double step;
+    private final double[] enthalpy = new double[CELLS];
+
+    /** At the centre and on the mean [°C] after each step so far, the first before any. */
+    private double[] centresC = new double[FIRST_STEPS];
+
+    private double[] meansC = new double[FIRST_STEPS];
+    private int steps;
+
+    private Thawing(CoreProblem problem, DoubleUnaryOperator brothC, boolean steady) {
+        Body body = problem.body();
+        this.material = problem.material();
+        this.surface = problem.surfaceWPerM2K();
+        this.startC = problem.startC();
+        this.brothC = brothC;
+        this.steady = steady;
+        double radius = problem.dimensionsMm().get(0) / 2000;
         this.shell = radius / CELLS;
         int power = body == Body.SLAB ? 0 : body == Body.CYLINDER ? 1 : 2;
         for (int i = 0; i < CELLS; i++) {
@@ -39,12 +55,32 @@ final class Thawing {
             faces[i] = StrictMath.pow(outer, power);
             volumes[i] = (StrictMath.pow(outer, power + 1) - StrictMath.pow(inner, power + 1)) / (power + 1);
         }
+        this.step = step();
+        Arrays.fill(enthalpy, material.enthalpy(startC));
+        centresC[0] = startC;
+        meansC[0] = startC;
     }
 
     /**
+     * In the broth of the problem, which keeps its temperature.
+     *
      * @throws UnsolvableException for short cylinder and brick
      */
     static Thawing of(CoreProblem problem) {
+        return of(problem, second -> problem.brothC(), true);
+    }
+
+    /**
+     * In broth that varies.
+     *
+     * @param brothC temperature of the broth [°C] at a time [s]
+     * @throws UnsolvableException for short cylinder and brick
+     */
+    static Thawing of(CoreProblem problem, DoubleUnaryOperator brothC) {
+        return of(problem, brothC, false);
+    }
+
+    private static Thawing of(CoreProblem problem, DoubleUnaryOperator brothC, boolean steady) {
         Body body = problem.body();
         if (body == Body.SHORT_CYLINDER || body == Body.BRICK) {
             throw new UnsolvableException(
@@ -52,70 +88,77 @@ final class Thawing {
                     "A frozen %s is not computed; thaw it, or take the slab, cylinder or sphere it is nearest to."
                             .formatted(body.label()));
         }
-        return new Thawing(
-                body, problem.dimensionsMm().get(0), problem.startC(), problem.surfaceWPerM2K(), problem.material());
+        return new Thawing(problem, brothC, steady);
     }
 
     /**
-     * When the centre reaches a temperature [s], linear between steps.
+     * When the centre reaches a temperature above its start [s], linear between steps.
      *
-     * @param brothC temperature of the broth [°C] at a time [s]
      * @throws UnsolvableException when {@value #MOST_STEPS} steps are not enough
      */
-    double seconds(DoubleUnaryOperator brothC, double targetC) {
-        double[] enthalpy = new double[CELLS];
-        Arrays.fill(enthalpy, material.enthalpy(startC));
-        double step = step();
-        double before = startC;
-        for (long n = 0; n < MOST_STEPS; n++) {
-            advance(enthalpy, brothC.applyAsDouble(n * step), step);
-            double centre = centre(enthalpy);
-            if (!Double.isFinite(centre)) {
-                throw new ArithmeticException("The temperature is no number at t = " + n * step + " s");
+    double seconds(double targetC) {
+        for (int n = 1; n <= MOST_STEPS; n++) {
+            follow(n);
+            if (centresC[n] >= targetC) {
+                return (n - (centresC[n] - targetC) / (centresC[n] - centresC[n - 1])) * step;
             }
-            if (centre >= targetC) {
-                return (n + (targetC - before) / (centre - before)) * step;
-            }
-            before = centre;
         }
         throw new UnsolvableException(
                 "targetC",
                 "After %.0f s and %d steps the centre has only %.1f °C; this piece does not cook through here."
-                        .formatted(MOST_STEPS * step, MOST_STEPS, before));
+                        .formatted(MOST_STEPS * step, MOST_STEPS, centresC[MOST_STEPS]));
     }
 
-    /** Temperature at the centre [°C] at ascending moments [s], linear between steps. */
-    double[] centres(DoubleUnaryOperator brothC, double[] moments) {
-        return follow(brothC, moments, this::centre);
+    /** Temperature at the centre [°C] at some moments [s], linear between steps. */
+    double[] centres(double[] moments) {
+        follow(moments);
+        return Arrays.stream(moments).map(moment -> at(moment, centresC)).toArray();
     }
 
-    /** Mean temperature of the piece [°C] at ascending moments [s], linear between steps. */
-    double[] means(DoubleUnaryOperator brothC, double[] moments) {
-        return follow(brothC, moments, this::mean);
+    /** Mean temperature of the piece [°C] at some moments [s], linear between steps. */
+    double[] means(double[] moments) {
+        follow(moments);
+        return Arrays.stream(moments).map(moment -> at(moment, meansC)).toArray();
     }
 
-    private double[] follow(DoubleUnaryOperator brothC, double[] moments, ToDoubleFunction<double[]> wanted) {
-        double[] enthalpy = new double[CELLS];
-        Arrays.fill(enthalpy, material.enthalpy(startC));
-        double[] found = new double[moments.length];
-        double step = step();
-        double before = startC;
-        double now = startC;
-        long n = 0;
-        for (int i = 0; i < moments.length; i++) {
-            while (n * step < moments[i] && n < MOST_STEPS) {
-                before = now;
-                advance(enthalpy, brothC.applyAsDouble(n * step), step);
-                now = wanted.applyAsDouble(enthalpy);
-                n++;
-            }
-            double back = n == 0 ? 0 : n - moments[i] / step;
-            found[i] = now - Math.min(1, back) * (now - before);
+    private void follow(double[] moments) {
+        double last = Arrays.stream(moments).max().orElse(0);
+        int until = (int) Math.min(MOST_STEPS, Math.ceil(last / step));
+        while (steps < until && !settled()) {
+            follow(steps + 1);
         }
-        return found;
     }
 
-    private double mean(double[] enthalpy) {
+    private boolean settled() {
+        return steady && brothC.applyAsDouble(0) - meansC[steps] < SETTLED_K;
+    }
+
+    /** As it stood at a moment; after the last step that was followed, as it stood then. */
+    private double at(double moment, double[] celsius) {
+        double exact = Math.min(steps, moment / step);
+        int before = (int) exact;
+        return before == steps
+                ? celsius[steps]
+                : celsius[before] + (exact - before) * (celsius[before + 1] - celsius[before]);
+    }
+
+    private void follow(int until) {
+        while (steps < until) {
+            advance(brothC.applyAsDouble(steps * step));
+            steps++;
+            if (steps == centresC.length) {
+                centresC = Arrays.copyOf(centresC, 2 * steps);
+                meansC = Arrays.copyOf(meansC, 2 * steps);
+            }
+            centresC[steps] = centre();
+            meansC[steps] = mean();
+            if (!Double.isFinite(centresC[steps])) {
+                throw new ArithmeticException("The temperature is no number at t = " + steps * step + " s");
+            }
+        }
+    }
+
+    private double mean() {
         double sum = 0;
         double volume = 0;
         for (int i = 0; i < CELLS; i++) {
@@ -144,7 +187,7 @@ final class Thawing {
         return 1 / (1 / surface + shell / 2 / conductivity);
     }
 
-    private void advance(double[] enthalpy, double brothC, double step) {
+    private void advance(double broth) {
         double flow = 0;
         double temperature = material.temperature(enthalpy[0]);
         double conductivity = material.conductivity(enthalpy[0]);
@@ -153,7 +196,7 @@ final class Thawing {
             double next = 0;
             double nextConductivity = 0;
             if (i == CELLS - 1) {
-                inflow = faces[i] * outward(conductivity) * (brothC - temperature);
+                inflow = faces[i] * outward(conductivity) * (broth - temperature);
             } else {
                 next = material.temperature(enthalpy[i + 1]);
                 nextConductivity = material.conductivity(enthalpy[i + 1]);
@@ -171,7 +214,7 @@ final class Thawing {
      * Quadratic through the two innermost shells, with no slope at the centre; while the front passes between them that
      * would fall below freezing, where thawed food is not.
      */
-    private double centre(double[] enthalpy) {
+    private double centre() {
         double quadratic = (9 * material.temperature(enthalpy[0]) - material.temperature(enthalpy[1])) / 8;
         return enthalpy[0] < 0 ? quadratic : Math.max(material.freezingC(), quadratic);
     }

@@ -103,7 +103,7 @@ class CoreTimeTest {
         for (double target : new double[] {40, 60, 74, 90}) {
             CoreProblem problem = problem(shape, 5, 98, target, mm);
             double series = CoreTime.of(problem).seconds();
-            double volumes = Thawing.of(problem).seconds(time -> 98, target);
+            double volumes = Thawing.of(problem).seconds(target);
             assertThat(volumes).as(shape + " to " + target).isCloseTo(series, within(0.01 * series));
         }
     }
@@ -116,9 +116,9 @@ class CoreTimeTest {
     void theBrothMayChangeItsTemperature() {
         CoreProblem ball = problem("sphere", 5, 98, 70, 18);
         DoubleUnaryOperator dip = second -> 98 - 13 * Math.exp(-second / 60);
-        double steady = Thawing.of(ball).seconds(second -> 98, 70);
-        double cool = Thawing.of(ball).seconds(second -> 85, 70);
-        assertThat(Thawing.of(ball).seconds(dip, 70)).isBetween(steady + 1, cool - 1);
+        double steady = Thawing.of(ball, second -> 98).seconds(70);
+        double cool = Thawing.of(ball, second -> 85).seconds(70);
+        assertThat(Thawing.of(ball, dip).seconds(70)).isBetween(steady + 1, cool - 1);
 
         CoreProblem lump = Records.with(problem("slab", 5, 98, 60, 8), "surfaceWPerM2K", 2.0);
         DoubleUnaryOperator slow = second -> 98 - 30 * Math.exp(-second / 3000);
@@ -128,7 +128,7 @@ class CoreTimeTest {
             celsius += 0.1 * 2.0 * (slow.applyAsDouble(lumped) - celsius) / (1050 * 3500 * 0.004);
             lumped += 0.1;
         }
-        assertThat(Thawing.of(lump).seconds(slow, 60)).isCloseTo(lumped, within(0.01 * lumped));
+        assertThat(Thawing.of(lump, slow).seconds(60)).isCloseTo(lumped, within(0.01 * lumped));
     }
 
     /**

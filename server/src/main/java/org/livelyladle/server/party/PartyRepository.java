@@ -24,8 +24,13 @@ interface PartyRepository extends JpaRepository<Party, UUID> {
             order by r.savedAt desc, p.id limit 1""")
     Optional<Party> newest(UUID household);
 
-    /** For a change: other changes of the same party wait. */
+    /** For a change: other changes of the same party wait. A deleted one is not changed any more. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select p from Party p where p.id = :id and p.householdId = :household and p.deletedAt is null")
+    Optional<Party> lock(UUID id, UUID household);
+
+    /** Deleted or not, to bring it back. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from Party p where p.id = :id and p.householdId = :household")
-    Optional<Party> lock(UUID id, UUID household);
+    Optional<Party> lockEvenDeleted(UUID id, UUID household);
 }

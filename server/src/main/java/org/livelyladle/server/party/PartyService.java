@@ -1,5 +1,7 @@
 package org.livelyladle.server.party;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +22,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PartyService {
+    private static final int MOST_SUMMARIES = 2000;
+
     private final PartyRepository parties;
     private final BriefRevisionRepository revisions;
     private final RecordedEventRepository events;
@@ -27,6 +31,9 @@ public class PartyService {
     private final Catalogue catalogue;
     private final NewPartyDefaults defaults;
     private final Clock clock;
+    /** A revision never changes, so the list reads each brief once. */
+    private final Cache<BriefRevision.Key, PartySummary> summaries =
+            Caffeine.newBuilder().maximumSize(MOST_SUMMARIES).build();
 
     PartyService(
             PartyRepository parties,
@@ -47,10 +54,7 @@ public class PartyService {
 
     @Transactional(readOnly = true)
     public List<PartySummary> list(SignedIn host) {
-        return parties.present(host.household()).stream()
-                .map(this::view)
-                .map(this::summary)
-                .toList();
+        return parties.present(host.household()).stream().map(this::summary).toList();
     }
 
     @Transactional(readOnly = true)
@@ -97,7 +101,9 @@ public class PartyService {
     }
 
     public void restore(SignedIn host, UUID id) {
-        parties.lock(id, host.household()).orElseThrow(() -> unknown(id)).restore();
+        parties.lockEvenDeleted(id, host.household())
+                .orElseThrow(() -> unknown(id))
+                .restore();
     }
 
     @Transactional(readOnly = true)
@@ -132,6 +138,10 @@ public class PartyService {
                 .orElseThrow(() ->
                         new IllegalStateException("Party " + party.id() + " has no revision " + party.revision()));
         return new PartyView(party.id(), party.revision(), json.brief(newest.brief()));
+    }
+
+    private PartySummary summary(Party party) {
+        return summaries.get(new BriefRevision.Key(party.id(), party.revision()), revision -> summary(view(party)));
     }
 
     private PartySummary summary(PartyView view) {
