@@ -56,6 +56,9 @@ record LateAdvisor(
 
     private static final int MOST_OF_A_KIND = 2;
     private static final int MOST_TRIED = 4;
+    /** Of many tasks each plan takes long: then fewer are tried, so that all tries together look at so many. */
+    private static final int MOST_TASKS = 400;
+
     private static final int STEP_MINUTES = 5;
 
     List<LateRemedy> advise() {
@@ -72,6 +75,10 @@ record LateAdvisor(
         keep(later(late), found);
         found.sort(Comparator.comparing(remedy -> !remedy.fits()));
         return found;
+    }
+
+    private int tries() {
+        return Math.min(MOST_TRIED, 1 + MOST_TASKS / Math.max(1, prep.tasks().size()));
     }
 
     private static int lateMinute(Brief brief, LocalDateTime readyAt) {
@@ -116,7 +123,7 @@ record LateAdvisor(
         return brief.cooks().stream()
                 .flatMap(cook -> open().filter(task ->
                                 !cook.id().equals(task.cook()) && task.hands() >= LEAST_GAIN && cook.can(task.skills()))
-                        .limit(MOST_TRIED)
+                        .limit(tries())
                         .map(task -> handOver(late, task, cook)));
     }
 
@@ -152,7 +159,7 @@ record LateAdvisor(
                         && task.id().startsWith("cut:"))
                 .map(task -> task.id().split(":")[1])
                 .distinct()
-                .limit(MOST_TRIED)
+                .limit(tries())
                 .map(catalogue::cut);
     }
 

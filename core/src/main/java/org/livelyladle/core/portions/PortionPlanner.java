@@ -1,5 +1,6 @@
 package org.livelyladle.core.portions;
 
+import static java.util.stream.Collectors.groupingBy;
 import static org.livelyladle.core.measure.Operation.DIFFERENCE;
 import static org.livelyladle.core.measure.Operation.GIVEN;
 import static org.livelyladle.core.measure.Operation.PRODUCT;
@@ -73,7 +74,10 @@ public final class PortionPlanner {
         List<GuestTotal> drafts = brief.guests().stream().map(this::share).toList();
         List<Portions.Traded> trades = new TradeMaker(brief, catalogue, ledger, text).make(shares);
         List<Portion> lines = menu.stream().flatMap(cut -> serve(cut).stream()).toList();
-        List<CutTotal> cuts = menu.stream().map(cut -> total(cut, lines)).toList();
+        Map<String, List<Portion>> byCut = lines.stream().collect(groupingBy(Portion::cut));
+        List<CutTotal> cuts = menu.stream()
+                .map(cut -> total(cut, byCut.getOrDefault(cut.id(), List.of())))
+                .toList();
         List<GuestTotal> guests =
                 drafts.stream().map(draft -> withFood(draft, lines)).toList();
         Figure eaters = ledger.figure(
@@ -261,9 +265,7 @@ public final class PortionPlanner {
                 .orElse(false);
     }
 
-    private CutTotal total(Cut cut, List<Portion> lines) {
-        List<Portion> own =
-                lines.stream().filter(line -> line.cut().equals(cut.id())).toList();
+    private CutTotal total(Cut cut, List<Portion> own) {
         double grams = own.stream().mapToDouble(line -> line.served().value()).sum();
         String name = catalogue.fullName(cut);
         Figure total = ledger.figure("total." + cut.id(), grams, "g", text.grams(grams))
