@@ -1274,6 +1274,7 @@ export interface components {
             lines: components["schemas"]["PackSolutionLine"][];
             /** Format: double */
             objectiveCents: number;
+            proven: boolean;
             /** Format: double */
             wasteGrams: number;
         };
@@ -2499,7 +2500,9 @@ export interface operations {
     draft: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Ladle-Page"?: string;
+            };
             path: {
                 id: string;
             };

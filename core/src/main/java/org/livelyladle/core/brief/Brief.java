@@ -1,6 +1,5 @@
 package org.livelyladle.core.brief;
 
-import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -77,6 +76,11 @@ public record Brief(
     public static final int MOST_GUESTS = 60;
     public static final int MOST_POTS = 12;
     public static final int MOST_SIDES = 24;
+    public static final int FIRST_YEAR = 2000;
+    public static final int LAST_YEAR = 2100;
+    /** Older prices tell nothing. */
+    private static final int MOST_YEARS_AGO = 10;
+
     private static final Pattern CURRENCY = Pattern.compile("[A-Z]{3}");
 
     public Brief {
@@ -87,8 +91,8 @@ public record Brief(
         catalogueVersion = Check.text(catalogueVersion, "catalogueVersion", 20);
         title = Check.text(title, "title", 80);
         Check.present(sitDown, "sitDown");
-        Check.range(sitDown.getYear(), "sitDown", 2000, 2100);
-        checkZone(zone);
+        Check.range(sitDown.getYear(), "sitDown", FIRST_YEAR, LAST_YEAR);
+        zone = Check.zone(zone, "zone");
         Check.range(mealMinutes, "mealMinutes", 30, 240);
         Check.present(units, "units");
         if (currency == null || !CURRENCY.matcher(currency).matches()) {
@@ -106,9 +110,19 @@ public record Brief(
         menu = Check.distinct(menu, "menu", 150, MenuItem::cut);
         sauces = Check.distinct(sauces, "sauces", 20, SauceChoice::sauce);
         shops = Check.distinct(shops, "shops", 10, Shop::id);
-        Check.present(prices, "prices");
+        for (int i = 0; i < shops.size(); i++) {
+            Check.near(shops.get(i).tripAt(), sitDown, "shops[" + i + "].tripAt");
+        }
+        Check.range(
+                Check.present(prices, "prices").asOf().getYear(),
+                "prices.asOf",
+                sitDown.getYear() - MOST_YEARS_AGO,
+                sitDown.getYear() + 1);
         pantry = Check.distinct(pantry, "pantry", 500, PantryItem::ingredient);
         cooks = Check.distinct(cooks, "cooks", 10, Cook::id);
+        for (int i = 0; i < cooks.size(); i++) {
+            cooks.get(i).near(sitDown, "cooks[" + i + "]");
+        }
         decisions = decisions == null ? Decisions.none() : decisions;
         extras = Check.distinct(extras, "extras", 40, ExtraChoice::ingredient);
         sauceBar = Check.distinct(sauceBar, "sauceBar", 40, ingredient -> ingredient);
@@ -117,14 +131,6 @@ public record Brief(
             Check.range(altitudeM, "altitudeM", -400, 5000);
         }
         ownBroths = Check.distinct(ownBroths, "ownBroths", 50, OwnBroth::id);
-    }
-
-    private static void checkZone(String zone) {
-        try {
-            ZoneId.of(Check.text(zone, "zone", 60));
-        } catch (DateTimeException e) {
-            throw new InvalidInputException("zone", zone, "a time zone such as Europe/Vienna");
-        }
     }
 
     private static Map<Category, Double> complete(Map<Category, Double> given) {

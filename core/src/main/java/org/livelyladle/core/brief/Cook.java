@@ -63,6 +63,15 @@ public record Cook(
         }
     }
 
+    /** Plans of theirs long before or after a party are none of its business. */
+    void near(LocalDateTime sitDown, String field) {
+        List<Busy> away = busy == null ? List.of() : busy;
+        for (int i = 0; i < away.size(); i++) {
+            Check.near(away.get(i).from(), sitDown, field + ".busy[" + i + "].from");
+            Check.near(away.get(i).until(), sitDown, field + ".busy[" + i + "].until");
+        }
+    }
+
     /** The same person, no longer waiting to be asked. */
     Cook helping() {
         return new Cook(id, name, null, skills, from, until, busy);

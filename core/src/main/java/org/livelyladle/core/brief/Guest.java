@@ -31,7 +31,7 @@ public record Guest(
     private static final int LATEST_MINUTES = 240;
 
     public Guest {
-        Check.id(id, "id");
+        Check.ownId(id, "id");
         name = Check.text(name, "name", 40);
         Check.present(appetite, "appetite");
         needs = Check.distinct(needs, "needs", 23, Need::kind);

@@ -24,9 +24,10 @@ public record Offer(
 
     private static final int MOST_GRAMS = 50_000;
     private static final int MOST_CENTS = 1_000_000;
+    private static final int GRAMS_PER_KG = 1000;
 
     public Offer {
-        Check.id(id, "id");
+        Check.ownId(id, "id");
         Check.id(shop, "shop");
         Check.id(ingredient, "ingredient");
         name = Check.text(name, "name", 60);
@@ -40,6 +41,12 @@ public record Offer(
         checkRange(priceCents, "priceCents", 0, MOST_CENTS);
         checkRange(stepGrams, "stepGrams", 1, MOST_GRAMS);
         checkRange(priceCentsPerKg, "priceCentsPerKg", 0, MOST_CENTS);
+        if (loose && stepGrams * (long) priceCentsPerKg / GRAMS_PER_KG > MOST_CENTS) {
+            throw new InvalidInputException(
+                    "priceCentsPerKg",
+                    priceCentsPerKg,
+                    "at most " + MOST_CENTS + " cents for a step of " + stepGrams + " g");
+        }
     }
 
     private static void checkRange(@Nullable Integer value, String field, int min, int max) {

@@ -49,7 +49,7 @@ public record OwnIngredient(
     private static final double WATER_G_PER_ML = 1;
 
     public OwnIngredient {
-        Check.id(id, "id");
+        Check.ownId(id, "id");
         name = Check.text(name, "name", 60);
         Check.present(category, "category");
         if (edibleShare != null) {
@@ -82,7 +82,7 @@ public record OwnIngredient(
         private static final int LONGEST_SECONDS = 7200;
 
         public OwnCut {
-            name = name == null ? "" : name.strip();
+            name = Check.textOrNone(name, "name", 60);
             if (pieceGrams != null) {
                 Check.range(pieceGrams, "pieceGrams", 0.5, 500);
             }
@@ -102,6 +102,12 @@ public record OwnIngredient(
         for (OwnIngredient item : own) {
             Optional<Ingredient> known = catalogue.findIngredient(item.id);
             ingredients.add(item.asIngredient(known));
+            if (item.cut != null && known.map(Ingredient::category).orElse(item.category) == Category.LARDER) {
+                throw new InvalidInputException(
+                        "ownIngredients." + item.id + ".cut",
+                        item.cut.name(),
+                        "no cut for what the catalogue has in the larder; give it another id");
+            }
             if (item.cut != null) {
                 cuts.add(item.asCut(item.cut));
             } else if (known.isEmpty() && item.category != Category.LARDER) {

@@ -1,5 +1,9 @@
 package org.livelyladle.core.check;
 
+import java.time.DateTimeException;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumSet;
@@ -14,6 +18,13 @@ import org.jspecify.annotations.Nullable;
 /** The checks the brief's records make of themselves. */
 public final class Check {
     private static final Pattern ID = Pattern.compile("[A-Za-z0-9][A-Za-z0-9._:-]{0,79}");
+    private static final Pattern OWN_ID = Pattern.compile("[A-Za-z0-9][A-Za-z0-9_:-]{0,79}");
+
+    private static final int MOST_DAYS_AWAY = 42;
+    /** So much of a text that is too long is told. */
+    private static final int SHOWN = 40;
+
+    private static final int REPLACEMENT = 0xFFFD;
 
     private Check() {}
 
@@ -32,13 +43,70 @@ public final class Check {
         return value;
     }
 
-    public static String text(@Nullable String value, String field, int longest) {
-        String trimmed = value == null ? "" : value.strip();
-        if (trimmed.isEmpty() || trimmed.length() > longest) {
+    /** An id the host's devices make. It has no dots, since ids of figures are made of several with dots between them. */
+    public static String ownId(@Nullable String value, String field) {
+        if (value == null || !OWN_ID.matcher(value).matches()) {
             throw new InvalidInputException(
-                    field, trimmed.isEmpty() ? "empty" : trimmed, "1 to " + longest + " characters");
+                    field, value == null ? "missing" : value, "1 to 80 letters, digits, colons or dashes");
+        }
+        return value;
+    }
+
+    /** Without blanks around it; at least one letter. */
+    public static String text(@Nullable String value, String field, int longest) {
+        String trimmed = textOrNone(value, field, longest);
+        if (trimmed.isEmpty()) {
+            throw new InvalidInputException(field, "empty", "1 to " + longest + " characters");
         }
         return trimmed;
+    }
+
+    /** Without blanks around it; empty when left out. Letters only that every page, file and printer can show. */
+    public static String textOrNone(@Nullable String value, String field, int longest) {
+        String trimmed = value == null ? "" : value.strip().replace("\r\n", "\n");
+        if (trimmed.length() > longest) {
+            throw new InvalidInputException(field, shown(trimmed), "1 to " + longest + " characters");
+        }
+        if (trimmed.codePoints().anyMatch(Check::cannotBeShown)) {
+            throw new InvalidInputException(field, shown(trimmed), "no control characters or halves of letters");
+        }
+        return trimmed;
+    }
+
+    /** Control characters, halves of pairs and the two code points that are no characters: none is allowed in XML. */
+    private static boolean cannotBeShown(int codePoint) {
+        boolean control = Character.isISOControl(codePoint) && codePoint != '\n' && codePoint != '\t';
+        return control
+                || Character.getType(codePoint) == Character.SURROGATE
+                || codePoint == 0xFFFE
+                || codePoint == 0xFFFF;
+    }
+
+    private static String shown(String text) {
+        return text.codePoints()
+                .map(codePoint -> cannotBeShown(codePoint) ? REPLACEMENT : codePoint)
+                .limit(SHOWN)
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString();
+    }
+
+    /** The name of a time zone. */
+    public static String zone(@Nullable String value, String field) {
+        String name = text(value, field, 60);
+        try {
+            return ZoneId.of(name).getId();
+        } catch (DateTimeException e) {
+            throw new InvalidInputException(field, name, "a time zone such as Europe/Vienna");
+        }
+    }
+
+    /** A time no further from a party than {@value #MOST_DAYS_AWAY} days either way. */
+    public static LocalDateTime near(LocalDateTime value, LocalDateTime party, String field) {
+        if (Math.abs(ChronoUnit.DAYS.between(party, value)) > MOST_DAYS_AWAY) {
+            throw new InvalidInputException(
+                    field, value, "a time within " + MOST_DAYS_AWAY + " days of sitting down, " + party.toLocalDate());
+        }
+        return value;
     }
 
     public static int range(int value, String field, int min, int max) {

@@ -39,6 +39,13 @@ public record PartyEvent(
         }
     }
 
+    /** As it must have been: a device whose clock is ahead cannot have seen it after it was heard of. */
+    public PartyEvent noLaterThan(Instant heard) {
+        return at.isAfter(heard)
+                ? new PartyEvent(id, heard, type, subject, ingredient, count, grams, priceCents)
+                : this;
+    }
+
     public static PartyEvent of(UUID id, Instant at, EventType type, String subject) {
         return new PartyEvent(id, at, type, subject, null, null, null, null);
     }

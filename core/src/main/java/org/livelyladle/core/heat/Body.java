@@ -18,7 +18,7 @@ public enum Body {
     BRICK("brick", 3, "[a, b, c]");
 
     private static final double LEAST_MM = 0.1;
-    private static final double MOST_MM = 200;
+    private static final double MOST_MM = 400;
 
     private final String label;
     private final int dimensions;

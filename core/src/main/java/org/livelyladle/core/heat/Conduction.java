@@ -14,7 +14,7 @@ import org.livelyladle.core.check.UnsolvableException;
 public final class Conduction {
     private static final double TOLERANCE_MM = 1e-4;
     private static final int MOST_EVALUATIONS = 100;
-    private static final double LARGEST_MM = 200;
+    private static final double LARGEST_MM = 380;
     /** A temperature between start and broth at which bodies are called equally fast [°C]. */
     private static final double HALF_WAY = 0.5;
 

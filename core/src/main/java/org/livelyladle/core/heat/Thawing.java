@@ -2,6 +2,7 @@ package org.livelyladle.core.heat;
 
 import java.util.Arrays;
 import java.util.function.DoubleUnaryOperator;
+import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.check.UnsolvableException;
 
 /**
@@ -143,6 +144,7 @@ final class Thawing {
     }
 
     private void follow(int until) {
+        Patience.check();
         while (steps < until) {
             advance(brothC.applyAsDouble(steps * step));
             steps++;

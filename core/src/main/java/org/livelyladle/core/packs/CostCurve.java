@@ -2,7 +2,7 @@ package org.livelyladle.core.packs;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.UnsolvableException;
 import org.livelyladle.core.packs.PackProblem.PackOffer;
 
 /**
@@ -12,7 +12,10 @@ import org.livelyladle.core.packs.PackProblem.PackOffer;
  * whole pack. Among equal plans the one that uses offers listed first. Immutable.
  */
 final class CostCurve {
+    /** Of all curves of a problem together. */
     private static final int MOST_UNITS = 4_000_000;
+
+    private static final long MOST_WORK = 400_000_000;
     private static final double EPSILON = 1e-9;
 
     private final List<PackOffer> offers;
@@ -28,14 +31,14 @@ final class CostCurve {
      * @param most the most that can be of use [g]
      * @param wasteCentsPerKg value of a kilogram too much [cents/kg]
      */
-    CostCurve(List<PackOffer> offers, double most, double wasteCentsPerKg) {
+    CostCurve(List<PackOffer> offers, double most, double wasteCentsPerKg, Budget budget) {
         this.offers = offers;
         long grid = 0;
         for (PackOffer offer : offers) {
             grid = commonDivisor(grid, tenths(offer));
         }
         double unit = Math.max(1, grid) / 10.0;
-        int units = offers.isEmpty() ? 0 : units(most, unit);
+        int units = offers.isEmpty() ? 0 : budget.units(most, unit, offers.size());
         this.weights = new int[offers.size()];
         double[] own = new double[offers.size()];
         for (int i = 0; i < weights.length; i++) {
@@ -74,13 +77,23 @@ final class CostCurve {
         return b == 0 ? a : commonDivisor(b, a % b);
     }
 
-    private static int units(double most, double unit) {
-        double units = Math.ceil(most / unit - 1e-7);
-        if (units > MOST_UNITS) {
-            throw new InvalidInputException(
-                    "offers", unit + " g steps for " + most + " g", "weights with a coarser common step");
+    /** What the curves of one problem may take in memory and time. */
+    static final class Budget {
+        private double units;
+        private double work;
+
+        private int units(double most, double unit, int offers) {
+            double wanted = Math.ceil(most / unit - 1e-7);
+            units += wanted;
+            work += wanted * offers;
+            if (units > MOST_UNITS || work > MOST_WORK) {
+                throw new UnsolvableException(
+                        "offers",
+                        "%d offers with a common step of %s g for %s g take too long to weigh against each other. Weights with a coarser common step, less to buy or fewer offers make it possible."
+                                .formatted(offers, unit, most));
+            }
+            return (int) wanted;
         }
-        return (int) units;
     }
 
     int corners() {

@@ -17,6 +17,7 @@ final class CoverFlow {
     private final int nodes;
     private final List<Arc> arcs = new ArrayList<>();
     private double[] left = new double[64];
+    private long work;
 
     CoverFlow(int nodes) {
         this.nodes = nodes;
@@ -33,6 +34,11 @@ final class CoverFlow {
         arcs.add(new Arc(from, to, cost, number + 1));
         arcs.add(new Arc(to, from, -cost, number));
         return number;
+    }
+
+    /** Arcs looked at so far. */
+    long work() {
+        return work;
     }
 
     /** What flows through an arc [g]. */
@@ -72,6 +78,7 @@ final class CoverFlow {
         boolean better = true;
         for (int round = 0; better && round < nodes; round++) {
             better = false;
+            work += arcs.size();
             for (int a = 0; a < arcs.size(); a++) {
                 Arc arc = arcs.get(a);
                 if (left[a] > TINY && distance[arc.from()] + arc.cost() < distance[arc.to()] - 1e-12) {

@@ -4,24 +4,26 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
-import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Patience;
 
 /**
  * Branch and bound over ingredients tied together by covers. A branch restricts each ingredient to a range of corners of
  * its cost curve; its bound takes the lower convex hull of the corners in range. The hull's solution, each ingredient
  * rounded up to the next corner, is a plan too. The branch is cut at the ingredient whose hull is furthest below its
- * curve. Best bound first; at most {@value #MOST_BRANCHES} branches.
+ * curve. Best bound first. It ends after {@value #MOST_WORK} corners and arcs looked at, with the best plan so far.
  */
 final class CoverSearch {
-    private static final int MOST_BRANCHES = 500_000;
+    private static final long MOST_WORK = 300_000_000;
     /** Bounds this near to the best plan cannot better it [cents]. */
     private static final double EPSILON = 1e-7;
 
     private final double[] needs;
     private final List<CostCurve> curves;
     private final List<Link> links;
-    private double bestCents = Double.POSITIVE_INFINITY;
-    private int @Nullable [] best;
+    private double bestCents;
+    private int[] best;
+    private long work;
+    private boolean proven = true;
 
     /** Up to so many grams of ingredient {@code by} for {@code shortOf}, both by their place [g]. */
     record Link(int shortOf, int by, double maxGrams) {}
@@ -36,6 +38,13 @@ final class CoverSearch {
         this.needs = needs;
         this.curves = curves;
         this.links = links;
+        this.best = curves.stream().mapToInt(curve -> curve.corners() - 1).toArray();
+        this.bestCents = centsAt(best);
+    }
+
+    /** False when the budget ended the search. */
+    boolean isProven() {
+        return proven;
     }
 
     /** The corner of each ingredient's curve in the cheapest plan. Every need must be within reach. */
@@ -48,13 +57,15 @@ final class CoverSearch {
         }
         PriorityQueue<Branch> open = new PriorityQueue<>(Comparator.comparingDouble(Branch::bound));
         push(open, low, high);
-        for (int branches = 0; !open.isEmpty() && open.peek().bound() < bestCents - EPSILON; branches++) {
-            if (branches == MOST_BRANCHES) {
-                throw new IllegalStateException("No proof of the cheapest packs after " + MOST_BRANCHES + " branches");
+        while (!open.isEmpty() && open.peek().bound() < bestCents - EPSILON) {
+            Patience.check();
+            if (work > MOST_WORK) {
+                proven = false;
+                break;
             }
             split(open, open.remove());
         }
-        return java.util.Objects.requireNonNull(best, "every need is within reach");
+        return best;
     }
 
     private double receivable(int ingredient) {
@@ -78,6 +89,7 @@ final class CoverSearch {
         List<List<Integer>> hulls = new ArrayList<>();
         for (int k = 0; k < needs.length; k++) {
             hulls.add(hull(curves.get(k), low[k], high[k]));
+            work += high[k] - low[k] + 1;
         }
         double[] bought = cheapestOnHulls(hulls);
         if (bought.length == 0) {
@@ -128,7 +140,9 @@ final class CoverSearch {
         for (Link link : links) {
             flow.arc(link.by(), n + link.shortOf(), link.maxGrams(), 0);
         }
-        if (flow.send(source, sink) < sum(needs) - 1e-6) {
+        double sent = flow.send(source, sink);
+        work += flow.work();
+        if (sent < sum(needs) - 1e-6) {
             return new double[0];
         }
         double[] bought = new double[n];
@@ -153,15 +167,22 @@ final class CoverSearch {
 
     private void remember(double[] bought) {
         int[] corners = new int[needs.length];
-        double cents = 0;
         for (int k = 0; k < corners.length; k++) {
             corners[k] = curves.get(k).cornerFor(bought[k]);
-            cents += curves.get(k).cents(corners[k]);
         }
+        double cents = centsAt(corners);
         if (cents < bestCents) {
             bestCents = cents;
             best = corners;
         }
+    }
+
+    private double centsAt(int[] corners) {
+        double cents = 0;
+        for (int k = 0; k < corners.length; k++) {
+            cents += curves.get(k).cents(corners[k]);
+        }
+        return cents;
     }
 
     /** Corners on the lower convex hull of a range, by rising slope. */

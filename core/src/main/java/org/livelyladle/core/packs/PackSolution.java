@@ -10,9 +10,15 @@ import java.util.List;
  * @param wasteGrams bought beyond all needs together [g]
  * @param objectiveCents unrounded prices and waste value [cents]
  * @param covered which needs are met by another ingredient
+ * @param proven that nothing is cheaper; false where the search was ended by its budget and this is the best it found
  */
 public record PackSolution(
-        List<Line> lines, long costCents, double wasteGrams, double objectiveCents, List<Covered> covered) {
+        List<Line> lines,
+        long costCents,
+        double wasteGrams,
+        double objectiveCents,
+        List<Covered> covered,
+        boolean proven) {
 
     public PackSolution {
         lines = List.copyOf(lines);

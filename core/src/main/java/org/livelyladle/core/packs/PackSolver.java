@@ -19,6 +19,8 @@ public final class PackSolver {
     private final List<CoverSearch.Link> links = new ArrayList<>();
     private final Map<String, Integer> countByOffer = new HashMap<>();
     private final double[] bought;
+    private final CostCurve.Budget budget = new CostCurve.Budget();
+    private boolean proven = true;
 
     private PackSolver(PackProblem problem) {
         this.problem = problem;
@@ -111,14 +113,20 @@ public final class PackSolver {
                     .filter(link -> link.by() == place)
                     .mapToDouble(CoverSearch.Link::maxGrams)
                     .sum();
-            curves.add(new CostCurve(offers.get(members.get(i)), own[i] + givable, problem.wasteCentsPerKg()));
+            curves.add(new CostCurve(offers.get(members.get(i)), own[i] + givable, problem.wasteCentsPerKg(), budget));
         }
         int[] corners = ownLinks.isEmpty()
                 ? new int[] {curves.get(0).cornerFor(own[0])}
-                : new CoverSearch(own, curves, ownLinks).solve();
+                : searched(new CoverSearch(own, curves, ownLinks));
         for (int i = 0; i < corners.length; i++) {
             buy(members.get(i), curves.get(i).counts(corners[i]));
         }
+    }
+
+    private int[] searched(CoverSearch search) {
+        int[] corners = search.solve();
+        proven &= search.isProven();
+        return corners;
     }
 
     private void buy(int k, int[] counts) {
@@ -145,7 +153,8 @@ public final class PackSolver {
         for (int k = 0; k < needs.length; k++) {
             waste += bought[k] - needs[k];
         }
-        return new PackSolution(lines, cents, waste, exact + problem.wasteCentsPerKg() / 1000 * waste, covered());
+        return new PackSolution(
+                lines, cents, waste, exact + problem.wasteCentsPerKg() / 1000 * waste, covered(), proven);
     }
 
     /** Whole cents, a half upwards; sums of prices like 0.1 may end a hair below the half. */

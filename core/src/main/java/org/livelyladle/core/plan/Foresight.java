@@ -6,6 +6,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.EveningPlanner;
@@ -35,6 +36,7 @@ record Foresight(TablePlan table, Evening evening) {
             KitchenText text) {
         SideLimits limits = SideLimits.without(tooWeak(brief, sides));
         for (int tries = 1; ; tries++) {
+            Patience.check();
             Ledger trial = new Ledger();
             TablePlan table = new TablePlanner(brief, catalogue, sides, windows, limits, trial, text).plan(portions);
             EveningPlanner.Foreseen foreseen = new EveningPlanner(brief, catalogue, trial, text).plan(sides, table);

@@ -23,6 +23,7 @@ import org.livelyladle.core.broths.SidePlanner;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.facts.Facts;
@@ -93,6 +94,7 @@ record LateAdvisor(
     }
 
     private LateRemedy weighed(int late, Brief changed, PrepInputs with, Remedy remedy) {
+        Patience.check();
         int end = PrepPlanner.readyMinute(changed, changed.extend(catalogue), facts, asOf, with);
         LocalDateTime readyAt = PrepClock.of(changed).local(end);
         String left = end > 0
@@ -245,7 +247,9 @@ record LateAdvisor(
     private Stream<LateRemedy> later(int late) {
         int missing = (late + brief.bufferMinutes() + STEP_MINUTES - 1) / STEP_MINUTES * STEP_MINUTES;
         return IntStream.range(0, MOST_TRIED)
-                .mapToObj(n -> laterBy(late, missing + n * STEP_MINUTES))
+                .map(n -> missing + n * STEP_MINUTES)
+                .filter(minutes -> brief.sitDown().plusMinutes(minutes).getYear() <= Brief.LAST_YEAR)
+                .mapToObj(minutes -> laterBy(late, minutes))
                 .filter(later -> later.gainMinutes() >= late + brief.bufferMinutes())
                 .limit(1);
     }

@@ -6,6 +6,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.Trade;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.facts.Facts;
@@ -39,6 +40,7 @@ record TradeAdvisor(
     }
 
     private Optional<Suggestion> suggestion(Trade trade) {
+        Patience.check();
         Brief traded = brief.deciding(brief.decisions().trading(trade));
         Ledger ledger = new Ledger();
         Portions shared = new PortionPlanner(traded, catalogue, windows, ledger, text).plan();

@@ -12,13 +12,18 @@ import org.livelyladle.core.brief.Brief;
  * as they pass, so that a change of the clock in between neither adds nor loses an hour.
  */
 public record PrepClock(ZonedDateTime sitDown) {
+    /** Whatever lies further away counts as so far: nothing of a party reaches there [min]. */
+    private static final long FURTHEST = 365L * 24 * 60;
+
     public static PrepClock of(Brief brief) {
         return new PrepClock(brief.sitDown().atZone(brief.zoneId()));
     }
 
-    /** The whole minute a moment falls into. */
+    /** The whole minute a moment falls into, a year away at most. */
     public int minute(Instant moment) {
-        return (int) Math.floorDiv(Duration.between(sitDown.toInstant(), moment).getSeconds(), 60L);
+        long minute =
+                Math.floorDiv(Duration.between(sitDown.toInstant(), moment).getSeconds(), 60L);
+        return (int) Math.max(-FURTHEST, Math.min(FURTHEST, minute));
     }
 
     public int minute(LocalDateTime local) {

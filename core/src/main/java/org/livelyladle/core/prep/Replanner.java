@@ -2,6 +2,7 @@ package org.livelyladle.core.prep;
 
 import java.util.Arrays;
 import java.util.List;
+import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.facts.Facts.TaskMark;
 
 /**
@@ -47,8 +48,10 @@ final class Replanner {
 
     /** The timetable at a moment [min from sitting down]. */
     Slot[] at(int now, List<TaskMark> marks) {
-        List<TaskMark> past =
-                marks.stream().filter(mark -> clock.minute(mark.at()) <= now).toList();
+        List<TaskMark> past = marks.stream()
+                .filter(mark -> clock.minute(mark.at()) <= now)
+                .map(this::noEarlierThanPrep)
+                .toList();
         Slot[] slots = draft.planned();
         if (now > OVER_AFTER) {
             progress.apply(past);
@@ -72,6 +75,13 @@ final class Replanner {
         return slots;
     }
 
+    /** A clock that went wrong long ago is not followed from there. */
+    private TaskMark noEarlierThanPrep(TaskMark mark) {
+        return clock.minute(mark.at()) >= LONG_AGO
+                ? mark
+                : new TaskMark(clock.instant(LONG_AGO), mark.type(), mark.task());
+    }
+
     private Slot[] unmarked(Slot[] slots, int minute) {
         return isOverdue(slots, minute) ? step(slots, minute, minute % REORDER_EVERY == 0) : slots;
     }
@@ -81,7 +91,8 @@ final class Replanner {
     }
 
     private static int firstStart(Slot[] slots) {
-        return Arrays.stream(slots).mapToInt(Slot::start).min().orElse(0);
+        return Math.max(
+                LONG_AGO, Arrays.stream(slots).mapToInt(Slot::start).min().orElse(0));
     }
 
     /** Something should have begun, or should have ended, and did not. */
@@ -97,6 +108,7 @@ final class Replanner {
     }
 
     private Slot[] step(Slot[] previous, int now, boolean mayReorder) {
+        Patience.check();
         return new Moment(draft, progress, previous, now).plan(mayReorder);
     }
 }

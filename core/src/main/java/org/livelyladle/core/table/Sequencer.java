@@ -12,6 +12,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.broths.Sides;
+import org.livelyladle.core.check.Patience;
 
 /**
  * Gives every batch its time. Constructive: batches in the order of eating, each at the free moment nearest to its
@@ -145,6 +146,7 @@ final class Sequencer {
     }
 
     private Optional<Integer> nearest(Placing placing) {
+        Patience.check();
         if (profiles.get(placing.batch.side().id()).neverTakes(placing)) {
             return Optional.empty();
         }
@@ -215,6 +217,7 @@ final class Sequencer {
      * @param content guests nothing helps, until a drop of theirs moves
      */
     private boolean moveOne(Set<Integer> content) {
+        Patience.check();
         return Arrays.stream(byId)
                 .filter(guest -> !bites.of(guest).isEmpty() && !content.contains(guest))
                 .mapToObj(guest -> waits.get(guest).longest(guest, bites.seconds(guest)))

@@ -16,6 +16,7 @@ import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.safety.SideAccess;
 
 /**
@@ -198,6 +199,7 @@ final class SideAllocator {
     }
 
     private boolean flipIfCheaper(int g, int s) {
+        Patience.check();
         if ((openToRestricted[g] >> s & 1) == 0) {
             return false;
         }

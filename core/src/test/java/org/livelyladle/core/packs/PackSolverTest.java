@@ -5,14 +5,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.livelyladle.core.packs.PackProblems.loose;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
+import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.UnsolvableException;
 import org.livelyladle.core.packs.PackProblem.Cover;
 import org.livelyladle.core.packs.PackProblem.Need;
 import org.livelyladle.core.packs.PackProblem.PackOffer;
@@ -30,7 +33,7 @@ class PackSolverTest {
     void looseGoodsBeatPacksWhenWasteCounts() {
         assertThat(solve(List.of(new Need("beef", 820)), BEEF))
                 .isEqualTo(new PackSolution(
-                        List.of(new PackSolution.Line("beef-loose", 17)), 1097, 30, 1105.5, List.of()));
+                        List.of(new PackSolution.Line("beef-loose", 17)), 1097, 30, 1105.5, List.of(), true));
     }
 
     @Test
@@ -46,7 +49,47 @@ class PackSolverTest {
     @Test
     void nothingNeededBuysNothing() {
         assertThat(solve(List.of(new Need("beef", 0)), BEEF))
-                .isEqualTo(new PackSolution(List.of(), 0, 0, 0, List.of()));
+                .isEqualTo(new PackSolution(List.of(), 0, 0, 0, List.of(), true));
+    }
+
+    /** Forty needs tied by a hundred covers have more plans than can be looked through: the best found is told as such. */
+    @Test
+    void whatCannotBeProvenInItsBudgetIsToldSo() {
+        Random random = new Random(5);
+        List<Need> needs = new ArrayList<>();
+        List<PackOffer> offers = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            needs.add(new Need("n" + i, 100 + random.nextInt(900)));
+            for (int j = 0; j < 3; j++) {
+                offers.add(PackOffer.unit(
+                        "o" + i + "-" + j, "n" + i, 50 * (1 + random.nextInt(12)), 100 + random.nextInt(900)));
+            }
+        }
+        Cover[] covers = IntStream.range(0, 100)
+                .mapToObj(i -> new Cover("n" + i % 40, "n" + (i + 1 + i / 5) % 40, 50 + random.nextInt(200)))
+                .toArray(Cover[]::new);
+        PackSolution solution = solve(needs, offers, covers);
+
+        assertThat(solution.proven()).isFalse();
+        Map<String, Integer> counts = new HashMap<>();
+        solution.lines().forEach(line -> counts.put(line.offer(), line.count()));
+        double bought = offers.stream()
+                .mapToDouble(offer -> counts.getOrDefault(offer.id(), 0) * offer.unitGrams())
+                .sum();
+        assertThat(bought)
+                .isGreaterThanOrEqualTo(needs.stream().mapToDouble(Need::grams).sum());
+        assertThat(solution.objectiveCents()).isLessThan(solve(needs, offers).objectiveCents());
+    }
+
+    /** A hair of a need met by a cover out of a very large pack. */
+    @Test
+    void aHairIsCoveredByATon() {
+        PackSolution solution = solve(
+                List.of(new Need("saffron", 0.05)),
+                List.of(PackOffer.unit("ton", "rice", 1_000_000, 100)),
+                new Cover("saffron", "rice", 0.05));
+
+        assertThat(solution.lines()).hasSizeLessThanOrEqualTo(1);
     }
 
     /** 20 g of beef would cost a second pack; the pork pack has 100 g to spare. */
@@ -109,7 +152,7 @@ class PackSolverTest {
         assertThatThrownBy(() -> solve(
                         List.of(new Need("beef", 900_000)),
                         List.of(PackOffer.unit("a", "beef", 0.1, 1), PackOffer.unit("b", "beef", 700.3, 1))))
-                .isInstanceOf(InvalidInputException.class)
+                .isInstanceOf(UnsolvableException.class)
                 .hasMessageContaining("coarser common step");
         assertThatThrownBy(() -> PackOffer.unit("a", "beef", 0.25, 1)).hasMessageContaining("tenth of a gram");
     }

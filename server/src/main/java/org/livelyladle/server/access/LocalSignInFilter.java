@@ -4,8 +4,10 @@ import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -14,6 +16,11 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Signs the host of this machine in with the first request of a session. The server listens on loopback only. */
 final class LocalSignInFilter extends OncePerRequestFilter {
+    /** Whoever keeps no cookies makes a session with each request; until it comes back, it does not last. */
+    private static final int UNPROVEN_SECONDS = 60;
+
+    private static final int PROVEN_SECONDS = 1800;
+
     private final LocalHost localHost;
     private final HttpSessionSecurityContextRepository sessions = new HttpSessionSecurityContextRepository();
 
@@ -30,8 +37,17 @@ final class LocalSignInFilter extends OncePerRequestFilter {
                     UsernamePasswordAuthenticationToken.authenticated(localHost.signIn(), null, List.of()));
             SecurityContextHolder.setContext(context);
             sessions.saveContext(context, request, response);
+            request.getSession().setMaxInactiveInterval(UNPROVEN_SECONDS);
+        } else {
+            proven(request.getSession(false));
         }
         chain.doFilter(request, response);
+    }
+
+    private static void proven(@Nullable HttpSession session) {
+        if (session != null && session.getMaxInactiveInterval() == UNPROVEN_SECONDS) {
+            session.setMaxInactiveInterval(PROVEN_SECONDS);
+        }
     }
 
     @Override

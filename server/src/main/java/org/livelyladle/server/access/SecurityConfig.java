@@ -1,6 +1,7 @@
 package org.livelyladle.server.access;
 
 import jakarta.servlet.http.HttpServletResponse;
+import org.livelyladle.server.web.Refusal;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -8,6 +9,8 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Session cookie and XSRF header for all that stores, strict headers for all. */
 @Configuration
@@ -26,10 +29,26 @@ class SecurityConfig {
                         .anyRequest()
                         .permitAll())
                 .addFilterBefore(new LocalSignInFilter(localHost), AnonymousAuthenticationFilter.class)
-                .exceptionHandling(errors -> errors.authenticationEntryPoint(
-                        (request, response, e) -> response.sendError(HttpServletResponse.SC_UNAUTHORIZED)))
-                .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY)))
+                .exceptionHandling(
+                        errors -> errors.authenticationEntryPoint((request, response, e) -> Refusal.write(
+                                        response, HttpServletResponse.SC_UNAUTHORIZED, "Nobody is signed in."))
+                                .accessDeniedHandler(
+                                        (request, response, e) -> Refusal.write(
+                                                response,
+                                                HttpServletResponse.SC_FORBIDDEN,
+                                                "What stores something wants the value of the cookie XSRF-TOKEN in the header X-XSRF-TOKEN.")))
+                .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
                 .build();
+    }
+
+    /** Addresses no honest client asks for. */
+    @Bean
+    RequestRejectedHandler refusing() {
+        return (request, response, e) -> Refusal.write(
+                response,
+                HttpServletResponse.SC_BAD_REQUEST,
+                "The address or a header of this request holds what none of ours has.");
     }
 
     /** Nobody signs in by password; without this bean a password would be made up and logged. */

@@ -14,6 +14,7 @@ import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -23,6 +24,7 @@ import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.Component;
 import net.fortuna.ical4j.model.Period;
 import net.fortuna.ical4j.model.Property;
+import net.fortuna.ical4j.model.Recur;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.RRule;
 import net.fortuna.ical4j.transform.recurrence.Frequency;
@@ -33,14 +35,19 @@ import org.livelyladle.server.exchange.Utf8;
 
 /**
  * Reads when somebody is away from a calendar file nobody vouches for. Before it is parsed its size, depth and number of
- * entries are looked at; a rule that repeats within the day is not followed; whatever is wrong with one entry leaves out
- * that entry and says so.
+ * entries are looked at, and that its zones change their clocks by years only; a rule that repeats within the day, a
+ * second rule, and rules that would take more than {@value #MOST_DAYS} days to follow in all are not followed; whatever
+ * is wrong with one entry leaves out that entry and says so.
  */
 final class BusyReader {
     private static final int MOST_LINES = 40_000;
     private static final int MOST_DEPTH = 4;
     private static final int MOST_ENTRIES = 3_000;
     private static final int MOST_BUSY = 200;
+    /** Observances of all zones: a zone of a century has some two hundred. */
+    private static final int MOST_OBSERVANCES = 400;
+
+    private static final long MOST_DAYS = 500_000;
     private static final int MOST_SAID = 20;
     private static final int LONGEST_TITLE = 60;
     private static final int DAYS_BEFORE = 8;
@@ -50,6 +57,7 @@ final class BusyReader {
     private static final int LAST_YEAR = 2200;
     private static final Set<Frequency> FOLLOWED =
             Set.of(Frequency.DAILY, Frequency.WEEKLY, Frequency.MONTHLY, Frequency.YEARLY);
+    private static final Set<String> WITHIN_THE_DAY = Set.of("BYHOUR", "BYMINUTE", "BYSECOND");
 
     private final ZoneId zone;
     private final Instant from;
@@ -57,6 +65,7 @@ final class BusyReader {
     private final TreeSet<Busy> busy = new TreeSet<>(
             Comparator.comparing(Busy::from).thenComparing(Busy::until).thenComparing(Busy::what));
     private final List<String> leftOut = new ArrayList<>();
+    private long days;
 
     BusyReader(Brief brief) {
         this.zone = brief.zoneId();
@@ -66,8 +75,9 @@ final class BusyReader {
     }
 
     BusyPreview read(byte[] file) {
-        String text = Utf8.decode(file);
+        String text = Utf8.decode(file).replaceAll("\\R[ \t]", "");
         looked(text);
+        zonesLooked(text);
         List<VEvent> events = parse(text).getComponents(Component.VEVENT);
         events.forEach(this::event);
         return new BusyPreview(
@@ -82,7 +92,7 @@ final class BusyReader {
         int lines = 0;
         for (String line : (Iterable<String>) text.lines()::iterator) {
             lines++;
-            String upper = line.length() > 6 ? line.substring(0, 6).toUpperCase(java.util.Locale.ROOT) : "";
+            String upper = line.length() > 6 ? line.substring(0, 6).toUpperCase(Locale.ROOT) : "";
             if (upper.equals("BEGIN:")) {
                 depth++;
                 entries++;
@@ -97,6 +107,35 @@ final class BusyReader {
             throw refused(
                     lines + " lines, " + entries + " entries",
                     "at most " + MOST_LINES + " lines and " + MOST_ENTRIES + " entries");
+        }
+    }
+
+    /** What zones may do: change their clocks once or twice a year. Their rules are followed while a file is parsed. */
+    private static void zonesLooked(String text) {
+        boolean inZone = false;
+        int observances = 0;
+        int rules = 0;
+        for (String line : (Iterable<String>) text.lines()::iterator) {
+            String upper = line.strip().toUpperCase(Locale.ROOT);
+            if (upper.equals("BEGIN:VTIMEZONE")) {
+                inZone = true;
+            } else if (upper.equals("END:VTIMEZONE")) {
+                inZone = false;
+            } else if (inZone && upper.startsWith("BEGIN:")) {
+                observances++;
+                rules = 0;
+            } else if (inZone && (upper.startsWith("RRULE") || upper.startsWith("EXRULE"))) {
+                rules++;
+                boolean yearly = upper.startsWith("RRULE")
+                        && upper.contains("FREQ=YEARLY")
+                        && WITHIN_THE_DAY.stream().noneMatch(upper::contains);
+                if (!yearly || rules > 1) {
+                    throw refused("a time zone with odd rules", "zones whose clocks change once or twice a year");
+                }
+            }
+            if (observances > MOST_OBSERVANCES) {
+                throw refused("more than " + MOST_OBSERVANCES + " changes of time zones", "fewer");
+            }
         }
     }
 
@@ -157,15 +196,35 @@ final class BusyReader {
             return;
         }
         checked(instant(start));
-        Optional<RRule<?>> rule = event.getProperty(Property.RRULE);
-        if (rule.isPresent() && !FOLLOWED.contains(rule.get().getRecur().getFrequency())) {
-            leave(title, "repeats within the day");
+        Optional<String> odd = odd(event, instant(start));
+        if (odd.isPresent()) {
+            leave(title, odd.get());
             return;
         }
         ZonedDateTime first = from.atZone(zone);
         ZonedDateTime last = until.atZone(zone);
         Set<? extends Period<?>> periods = event.calculateRecurrenceSet(new Period<>(first, last));
         periods.forEach(period -> add(instant(period.getStart()), instant(period.getEnd()), title));
+    }
+
+    /** Why its repeats are not followed. */
+    private Optional<String> odd(VEvent event, Instant start) {
+        List<RRule<?>> rules = event.getProperties(Property.RRULE);
+        if (rules.size() > 1 || !event.getProperties(Property.EXRULE).isEmpty()) {
+            return Optional.of("repeats by more than one rule");
+        }
+        if (rules.isEmpty()) {
+            return Optional.empty();
+        }
+        Recur<?> rule = rules.get(0).getRecur();
+        boolean withinTheDay = !rule.getHourList().isEmpty()
+                || !rule.getMinuteList().isEmpty()
+                || !rule.getSecondList().isEmpty();
+        if (withinTheDay || !FOLLOWED.contains(rule.getFrequency())) {
+            return Optional.of("repeats within the day");
+        }
+        days += Math.max(0, Duration.between(start, until).toDays());
+        return days > MOST_DAYS ? Optional.of("the file repeats too much to be followed") : Optional.empty();
     }
 
     private void add(Instant start, Instant end, String title) {

@@ -15,9 +15,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Writes a party's calendar and keeps its secret address. */
+/** Writes a party's calendar and keeps its secret address. No transaction is held while a plan or a file is computed. */
 @Service
-@Transactional
 class CalendarService {
     private static final int TOKEN_BYTES = 32;
 
@@ -34,8 +33,7 @@ class CalendarService {
         this.clock = clock;
     }
 
-    @Transactional(readOnly = true)
-    public String calendar(SignedIn host, UUID party, @Nullable String cook) {
+    String calendar(SignedIn host, UUID party, @Nullable String cook) {
         PartyView view = parties.get(host, party);
         int changes = view.revision() + parties.events(host, party).size();
         return new PrepCalendar(
@@ -43,8 +41,7 @@ class CalendarService {
                 .write(cook);
     }
 
-    @Transactional(readOnly = true)
-    public String calendar(String token, @Nullable String cook) {
+    String calendar(String token, @Nullable String cook) {
         CalendarFeed feed = feeds.findByToken(token)
                 .orElseThrow(() -> new RefusedException(
                         HttpStatus.NOT_FOUND, "There is no calendar at this address; it may have been withdrawn."));
@@ -59,6 +56,7 @@ class CalendarService {
     }
 
     /** A new address; an older one is no longer good. */
+    @Transactional
     public CalendarAddress renew(SignedIn host, UUID party) {
         parties.get(host, party);
         byte[] secret = new byte[TOKEN_BYTES];
@@ -68,13 +66,13 @@ class CalendarService {
         return new CalendarAddress(path(token));
     }
 
+    @Transactional
     public void withdraw(SignedIn host, UUID party) {
         parties.get(host, party);
         feeds.deleteById(party);
     }
 
-    @Transactional(readOnly = true)
-    public BusyPreview busy(SignedIn host, UUID party, byte[] file) {
+    BusyPreview busy(SignedIn host, UUID party, byte[] file) {
         Brief brief = parties.get(host, party).brief();
         return new BusyReader(brief).read(file);
     }

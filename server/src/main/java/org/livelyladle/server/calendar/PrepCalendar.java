@@ -81,20 +81,23 @@ record PrepCalendar(String party, Brief brief, Prep prep, int changes, Instant w
     /** Lines of at most 75 octets, no letter torn apart (RFC 5545, 3.1). */
     private static String folded(String text) {
         StringBuilder out = new StringBuilder();
-        text.lines().forEach(line -> {
-            int octets = 0;
-            for (int letter : line.codePoints().toArray()) {
-                String written = Character.toString(letter);
-                int more = written.getBytes(StandardCharsets.UTF_8).length;
-                if (octets + more > MOST_OCTETS) {
-                    out.append("\r\n ");
-                    octets = 1;
-                }
-                out.append(written);
-                octets += more;
-            }
-            out.append("\r\n");
-        });
+        // a carriage return alone would end a line for some readers
+        Stream.of(text.split("\r\n"))
+                .map(line -> line.replaceAll("[\\r\\n]", " "))
+                .forEach(line -> {
+                    int octets = 0;
+                    for (int letter : line.codePoints().toArray()) {
+                        String written = Character.toString(letter);
+                        int more = written.getBytes(StandardCharsets.UTF_8).length;
+                        if (octets + more > MOST_OCTETS) {
+                            out.append("\r\n ");
+                            octets = 1;
+                        }
+                        out.append(written);
+                        octets += more;
+                    }
+                    out.append("\r\n");
+                });
         return out.toString();
     }
 

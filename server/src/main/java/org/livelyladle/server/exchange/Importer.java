@@ -29,6 +29,7 @@ import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.catalogue.Ingredient;
+import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 
 /** Reads guests, pantry or prices out of a file, row by row, so that one bad row harms no other. One use per file. */
@@ -39,6 +40,9 @@ final class Importer {
         /** Takes a row over and says what it took. */
         String take(RowReader row);
     }
+
+    /** A pack that nobody carries home is a mistake. */
+    private static final int MOST_GRAMS = 50_000;
 
     private final Brief brief;
     private final Catalogue catalogue;
@@ -102,8 +106,7 @@ final class Importer {
         try (VCardReader reader = new VCardReader(text)) {
             return reader.readAll();
         } catch (IOException e) {
-            throw new InvalidInputException(
-                    "file", "no vCard: " + e.getMessage(), "a vCard file of version 2.1 to 4.0");
+            throw new InvalidInputException("file", "no vCard", "a vCard file of version 2.1 to 4.0");
         }
     }
 
@@ -132,7 +135,7 @@ final class Importer {
             if (e instanceof InvalidInputException invalid) {
                 throw invalid;
             }
-            throw new InvalidInputException("file", "not CSV: " + e.getMessage(), "CSV with a header line (RFC 4180)");
+            throw new InvalidInputException("file", "not CSV", "CSV with a header line, each column once (RFC 4180)");
         }
         return preview();
     }
@@ -238,7 +241,7 @@ final class Importer {
         if (grams == null) {
             throw new InvalidInputException(column, "empty", "a weight such as 500 g");
         }
-        return (int) Math.round(grams);
+        return (int) Math.round(Check.range(grams, column, 1, MOST_GRAMS));
     }
 
     private Ingredient ingredient(RowReader row) {

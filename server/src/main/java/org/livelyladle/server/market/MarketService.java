@@ -11,11 +11,13 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Deal;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.PriceSnapshot;
 import org.livelyladle.core.brief.Shop;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.purchases.Purchases;
 import org.livelyladle.server.access.SignedIn;
@@ -44,17 +46,15 @@ class MarketService {
         Brief brief = parties.get(host, party).brief();
         LocalDate asOf = brief.prices().asOf();
         MarketReply reply;
+        MarketNews.Edit edit;
         try {
             reply = market.prices(LocalDate.now(clock.withZone(brief.zoneId())));
+            edit = edit(brief, reply);
         } catch (Market.MarketAwayException e) {
-            return new MarketNews(
-                    MarketNews.State.AWAY,
-                    asOf,
-                    e.getMessage() + " The prices of " + DAY.format(asOf) + " serve.",
-                    null,
-                    null);
+            return away(asOf, e.getMessage());
+        } catch (InvalidInputException e) {
+            return away(asOf, "The market's prices do not fit this party: " + e.field() + " was " + e.was() + ".");
         }
-        MarketNews.Edit edit = edit(brief, reply);
         boolean same = edit.shops().equals(brief.shops())
                 && edit.prices().offers().equals(brief.prices().offers())
                 && edit.prices().deals().equals(brief.prices().deals());
@@ -68,6 +68,11 @@ class MarketService {
                 "The market has prices of " + DAY.format(reply.asOf()) + "; yours are of " + DAY.format(asOf) + ".",
                 edit,
                 effect(host, party, brief, edit, reply));
+    }
+
+    private static MarketNews away(LocalDate asOf, @Nullable String why) {
+        return new MarketNews(
+                MarketNews.State.AWAY, asOf, why + " The prices of " + DAY.format(asOf) + " serve.", null, null);
     }
 
     /** The market's goods and hours for shops and ingredients the party knows; what the market does not sell stays. */
@@ -102,7 +107,7 @@ class MarketService {
 
     private MarketNews.Effect effect(SignedIn host, UUID party, Brief brief, MarketNews.Edit edit, MarketReply reply) {
         Purchases before = plans.plan(host, party).purchases();
-        Purchases after = plans.draft(host, party, brief.on(brief.sitDown(), edit.shops(), edit.prices()))
+        Purchases after = plans.draft(host, party, brief.on(brief.sitDown(), edit.shops(), edit.prices()), null)
                 .purchases();
         Set<String> missing = reply.offers().stream()
                 .filter(item -> !item.inStock())

@@ -10,6 +10,7 @@ import org.livelyladle.core.heat.CoreProblem;
 import org.livelyladle.core.heat.CoreTime;
 import org.livelyladle.core.heat.SideHeat;
 import org.livelyladle.core.heat.SideProblem;
+import org.livelyladle.server.web.Effort;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -34,20 +35,23 @@ class HeatController {
     /** Remembers windows from one move of a slider to the next. */
     private final WindowModel model = new WindowModel();
 
-    HeatController(Catalogue catalogue) {
+    private final Effort effort;
+
+    HeatController(Catalogue catalogue, Effort effort) {
         this.catalogue = catalogue;
+        this.effort = effort;
     }
 
     /** When the centre of a piece reaches a temperature; 422 when it never does. */
     @PostMapping("/core-time")
     CoreTime coreTime(@RequestBody CoreProblem problem) {
-        return CoreTime.of(problem);
+        return effort.spend(null, () -> CoreTime.of(problem));
     }
 
     /** The window of a cut in broth of one temperature, with its course over time; 422 when a core is never reached. */
     @PostMapping("/window")
     BenchWindow window(@RequestBody BenchProblem problem) {
-        return BenchWindow.of(problem, catalogue, model);
+        return effort.spend(null, () -> BenchWindow.of(problem, catalogue, model));
     }
 
     /** Boiling point of salted broth at an altitude. */

@@ -2,6 +2,7 @@ package org.livelyladle.server.party;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.check.Check;
 
 /**
@@ -13,8 +14,8 @@ import org.livelyladle.core.check.Check;
 public record NewParty(String title, LocalDateTime sitDown, String zone, List<String> guests) {
     public NewParty {
         title = Check.text(title, "title", 80);
-        Check.present(sitDown, "sitDown");
-        zone = Check.text(zone, "zone", 60);
-        guests = Check.list(guests, "guests", org.livelyladle.core.brief.Brief.MOST_GUESTS);
+        Check.range(Check.present(sitDown, "sitDown").getYear(), "sitDown", Brief.FIRST_YEAR, Brief.LAST_YEAR);
+        zone = Check.zone(zone, "zone");
+        guests = Check.list(guests, "guests", Brief.MOST_GUESTS);
     }
 }

@@ -7,6 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.facts.PartyEvent;
 import org.livelyladle.server.access.SignedIn;
@@ -90,10 +91,7 @@ class PartyController {
     @PostMapping("/{id}/events")
     EventReceipt record(
             @AuthenticationPrincipal SignedIn host, @PathVariable UUID id, @RequestBody List<PartyEvent> batch) {
-        if (batch.size() > MOST_EVENTS) {
-            throw new InvalidInputException("events", batch.size(), "at most " + MOST_EVENTS + " at once");
-        }
-        return service.record(host, id, batch);
+        return service.record(host, id, Check.list(batch, "events", MOST_EVENTS));
     }
 
     private static int revision(@Nullable String ifMatch) {

@@ -110,7 +110,7 @@ public class PartyService {
     public List<PartyEvent> events(SignedIn host, UUID id) {
         parties.find(id, host.household()).orElseThrow(() -> unknown(id));
         return events.inOrder(id).stream()
-                .map(event -> json.event(event.body()))
+                .map(event -> json.event(event.body()).noLaterThan(event.recordedAt()))
                 .toList();
     }
 

@@ -52,6 +52,10 @@ class RecordedEvent {
         return body;
     }
 
+    Instant recordedAt() {
+        return recordedAt;
+    }
+
     @Override
     public boolean equals(Object other) {
         return other instanceof RecordedEvent event && event.key.equals(key);

@@ -1,6 +1,7 @@
 package org.livelyladle.server.plan;
 
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.measure.Working;
 import org.livelyladle.core.plan.Plan;
@@ -10,6 +11,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -37,8 +39,12 @@ class PlanController {
 
     /** The plan of a draft that is not saved yet, with the party's own events. */
     @PostMapping("/parties/{id}/plan")
-    Plan draft(@AuthenticationPrincipal SignedIn host, @PathVariable UUID id, @RequestBody Brief brief) {
-        return service.draft(host, id, brief);
+    Plan draft(
+            @AuthenticationPrincipal SignedIn host,
+            @PathVariable UUID id,
+            @RequestBody Brief brief,
+            @RequestHeader(name = "Ladle-Page", required = false) @Nullable String page) {
+        return service.draft(host, id, brief, page == null ? null : host.host() + " " + page);
     }
 
     /** How one figure of the party's plan came about. */

@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
@@ -16,6 +17,7 @@ import org.livelyladle.core.plan.Planned;
 import org.livelyladle.core.plan.Planner;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.party.PartyService;
+import org.livelyladle.server.web.Effort;
 import org.livelyladle.server.web.RefusedException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -38,8 +40,10 @@ public class PlanService {
     private final Catalogue catalogue;
     private final PartyService parties;
     private final Clock clock;
+    private final Effort effort;
 
-    PlanService(Planner planner, Catalogue catalogue, PartyService parties, Clock clock) {
+    PlanService(Planner planner, Catalogue catalogue, PartyService parties, Clock clock, Effort effort) {
+        this.effort = effort;
         this.planner = planner;
         this.catalogue = catalogue;
         this.parties = parties;
@@ -47,7 +51,7 @@ public class PlanService {
     }
 
     Plan plan(Brief brief) {
-        return compute(brief, Facts.none()).plan();
+        return compute(brief, Facts.none(), null).plan();
     }
 
     /** The plan of a stored party, with what has happened there. */
@@ -55,9 +59,9 @@ public class PlanService {
         return compute(host, party).plan();
     }
 
-    /** A draft of a stored party, against what has happened there. */
-    public Plan draft(SignedIn host, UUID party, Brief draft) {
-        return compute(draft, facts(host, party)).plan();
+    /** A draft of a stored party, against what has happened there; an earlier draft of the same page is given up. */
+    public Plan draft(SignedIn host, UUID party, Brief draft, @Nullable String page) {
+        return compute(draft, facts(host, party), page).plan();
     }
 
     /** True when an ingredient is one of the catalogue or of the party's own. */
@@ -74,7 +78,7 @@ public class PlanService {
     }
 
     private Planned compute(SignedIn host, UUID party) {
-        return compute(parties.get(host, party).brief(), facts(host, party));
+        return compute(parties.get(host, party).brief(), facts(host, party), null);
     }
 
     private Facts facts(SignedIn host, UUID party) {
@@ -82,9 +86,9 @@ public class PlanService {
     }
 
     /** Asked for again within the minute, with nothing new said and nothing new happened, it is the same plan. */
-    private Planned compute(Brief brief, Facts facts) {
+    private Planned compute(Brief brief, Facts facts, @Nullable String page) {
         Instant now = clock.instant();
         Asked asked = new Asked(brief, facts, now.truncatedTo(ChronoUnit.MINUTES));
-        return recent.get(asked, key -> planner.plan(brief, facts, now));
+        return effort.spend(page, () -> recent.get(asked, key -> planner.plan(brief, facts, now)));
     }
 }

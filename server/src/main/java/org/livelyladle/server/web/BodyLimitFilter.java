@@ -23,11 +23,10 @@ class BodyLimitFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (request.getContentLengthLong() > MOST_BYTES) {
-            response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
-            response.setContentType("application/problem+json");
-            response.getWriter()
-                    .write("{\"title\":\"Too large\",\"status\":413,\"detail\":\"A request is at most " + MOST_BYTES
-                            + " bytes long.\"}");
+            Refusal.write(
+                    response,
+                    HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
+                    "A request is at most " + MOST_BYTES + " bytes long.");
             return;
         }
         chain.doFilter(new Limited(request), response);

@@ -17,18 +17,33 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class LoopbackFilter extends OncePerRequestFilter {
+    private static final int MISDIRECTED = 421;
+    private static final int HTTP_PORT = 80;
+    private static final Set<String> OWN_SITES = Set.of("same-origin", "none");
     private static final Set<String> NAMES = Set.of("localhost", "127.0.0.1", "[::1]");
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (!NAMES.contains(request.getServerName())) {
-            response.sendError(421, "This server answers for localhost only");
-        } else if (!isOwn(request.getHeader("Origin"), request)) {
-            response.sendError(HttpServletResponse.SC_FORBIDDEN, "Foreign origin");
+            Refusal.write(response, MISDIRECTED, "This server answers for localhost only.");
+        } else if (!isOwn(request.getHeader("Origin"), request) || isSentByAnotherSite(request)) {
+            Refusal.write(response, HttpServletResponse.SC_FORBIDDEN, "Pages of other sites may not ask this server.");
         } else {
             chain.doFilter(request, response);
         }
+    }
+
+    private static int port(URI uri) {
+        return uri.getPort() < 0 ? HTTP_PORT : uri.getPort();
+    }
+
+    /** By what browsers say of themselves; a link from elsewhere may still lead to the page. */
+    private static boolean isSentByAnotherSite(HttpServletRequest request) {
+        String site = request.getHeader("Sec-Fetch-Site");
+        return site != null
+                && !OWN_SITES.contains(site)
+                && request.getRequestURI().startsWith("/api/");
     }
 
     private static boolean isOwn(@Nullable String origin, HttpServletRequest request) {
@@ -37,7 +52,10 @@ class LoopbackFilter extends OncePerRequestFilter {
         }
         try {
             URI uri = URI.create(origin);
-            return uri.getHost() != null && NAMES.contains(uri.getHost()) && uri.getPort() == request.getServerPort();
+            return request.getScheme().equals(uri.getScheme())
+                    && uri.getHost() != null
+                    && NAMES.contains(uri.getHost())
+                    && port(uri) == request.getServerPort();
         } catch (IllegalArgumentException e) {
             return false;
         }

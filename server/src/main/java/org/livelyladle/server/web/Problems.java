@@ -1,9 +1,19 @@
 package org.livelyladle.server.web;
 
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.Collection;
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.check.UnsolvableException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -23,6 +33,32 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /** Errors as RFC 9457 problems that say what was wrong, where, and what is accepted. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
+
+    /** Until then a database that was away may be back [s]. */
+    static final String RETRY_SECONDS = "2";
+
+    /** So many steps of the way to a failure are noted. */
+    private static final int FRAMES = 12;
+
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    /** Noted by where it happened, without its message: that may quote what a guest said. */
+    @ExceptionHandler(Exception.class)
+    ResponseEntity<ProblemDetail> failed(Exception e) {
+        Failures failure = Failures.of(e);
+        if (failure.status() == HttpStatus.INTERNAL_SERVER_ERROR) {
+            LOG.error(
+                    "{} at {}",
+                    e.getClass().getName(),
+                    Stream.of(e.getStackTrace())
+                            .limit(FRAMES)
+                            .map(String::valueOf)
+                            .collect(Collectors.joining(", ")));
+        }
+        return ResponseEntity.status(failure.status())
+                .header(HttpHeaders.RETRY_AFTER, RETRY_SECONDS)
+                .body(ProblemDetail.forStatusAndDetail(failure.status(), failure.detail()));
+    }
 
     @ExceptionHandler(InvalidInputException.class)
     ResponseEntity<ProblemDetail> invalid(InvalidInputException e) {
@@ -85,19 +121,63 @@ class Problems extends ResponseEntityExceptionHandler {
                     "one of " + List.of(format.getTargetType().getEnumConstants()));
         }
         if (e instanceof MismatchedInputException wrong) {
-            String type = wrong.getTargetType() == null
-                    ? "another type"
-                    : wrong.getTargetType().getSimpleName();
-            return problem(HttpStatus.BAD_REQUEST, "Wrong type", path, "of another type or missing", type);
+            return problem(
+                    HttpStatus.BAD_REQUEST,
+                    "Wrong type",
+                    path,
+                    "of another type or missing",
+                    word(wrong.getTargetType()));
         }
         if (e instanceof StreamConstraintsException) {
             return ProblemDetail.forStatusAndDetail(
-                    HttpStatus.BAD_REQUEST, "The JSON is too deep or holds too long a text: " + e.getOriginalMessage());
+                    HttpStatus.BAD_REQUEST, "The JSON is nested too deep or holds too long a text or number.");
         }
         ProblemDetail malformed = ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST, "The body is not well-formed JSON: " + e.getOriginalMessage());
+                HttpStatus.BAD_REQUEST, "The body is not well-formed JSON" + place(e) + ".");
         malformed.setTitle("Malformed JSON");
         return malformed;
+    }
+
+    private static String place(JacksonException e) {
+        return e.getLocation() == null || e.getLocation().getLineNr() < 1
+                ? ""
+                : " at line " + e.getLocation().getLineNr() + ", column "
+                        + e.getLocation().getColumnNr();
+    }
+
+    /** What a type is called by whoever writes JSON. */
+    private static String word(@Nullable Class<?> type) {
+        if (type == null) {
+            return "another type";
+        }
+        if (type == int.class || type == Integer.class || type == long.class || type == Long.class) {
+            return "a whole number";
+        }
+        if (type == double.class || type == Double.class) {
+            return "a number";
+        }
+        if (type == boolean.class || type == Boolean.class) {
+            return "true or false";
+        }
+        if (type == LocalDateTime.class) {
+            return "a date and time such as 2026-11-28T19:00:00";
+        }
+        if (type == LocalDate.class) {
+            return "a date such as 2026-11-28";
+        }
+        if (type == LocalTime.class) {
+            return "a time such as 09:30:00";
+        }
+        if (type == Instant.class) {
+            return "a moment such as 2026-11-28T18:00:00Z";
+        }
+        if (type == UUID.class) {
+            return "a UUID";
+        }
+        if (Collection.class.isAssignableFrom(type)) {
+            return "a list";
+        }
+        return type == String.class || type.isEnum() ? "a text" : "an object";
     }
 
     private static String path(List<JacksonException.Reference> references) {

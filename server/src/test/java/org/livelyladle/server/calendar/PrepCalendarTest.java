@@ -127,18 +127,17 @@ class PrepCalendarTest extends ServerTest {
     void readAgainTheSameEntriesAreUpdatedNotDoubled() throws Exception {
         Map<String, VTodo> before = todos(read(path() + "/prep.ics"));
         String uid = "table:lay@" + party + ".lively-ladle";
+        // a device whose clock is four days ahead: it was done when it was heard of, and is done at once
         record("TASK_DONE", "table:lay", "2026-11-28T16:00:00Z");
         ICalendar again = read(path() + "/prep.ics");
 
         assertThat(todos(again).keySet()).isEqualTo(before.keySet());
-        assertThat(todos(again).get(uid).getStatus().isNeedsAction()).isTrue();
+        assertThat(todos(again).get(uid).getStatus().isCompleted()).isTrue();
+        assertThat(todos(again).get(uid).getCompleted().getValue().toInstant())
+                .isEqualTo(Instant.parse("2026-11-24T15:00:00Z"));
         assertThat(todos(again).get(uid).getSequence().getValue())
                 .isGreaterThan(before.get(uid).getSequence().getValue());
-        record("TASK_DONE", "table:lay", "2026-11-24T14:00:00Z");
-        VTodo done = todos(read(path() + "/prep.ics")).get(uid);
-        assertThat(done.getStatus().isCompleted()).isTrue();
-        assertThat(done.getCompleted().getValue().toInstant()).isEqualTo(Instant.parse("2026-11-24T14:00:00Z"));
-        assertThat(done.getAlarms()).isEmpty();
+        assertThat(todos(again).get(uid).getAlarms()).isEmpty();
     }
 
     /** On 25 October 2026 clocks in Vienna go back at 3:00: noon is at 11:00 UTC, the evening before at 2 hours less. */

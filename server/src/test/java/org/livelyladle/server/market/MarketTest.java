@@ -10,6 +10,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import com.sun.net.httpserver.HttpExchange;
 import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.URI;
@@ -17,6 +18,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -118,7 +120,24 @@ class MarketTest extends ServerTest {
         other.createContext("/", exchange -> hang(exchange));
         assertThatThrownBy(() -> market().prices(DAY))
                 .isInstanceOf(Market.MarketAwayException.class)
-                .hasMessage("The market does not answer.");
+                .hasMessage("The market answers too slowly.");
+    }
+
+    /** A byte now and then, for ever: the time-out counts for the whole answer. */
+    @Test
+    void aDrippingMarketIsGivenUp() {
+        other.createContext("/", exchange -> {
+            exchange.sendResponseHeaders(200, 0);
+            try (OutputStream out = exchange.getResponseBody()) {
+                while (!over.await(50, TimeUnit.MILLISECONDS)) {
+                    out.write(' ');
+                    out.flush();
+                }
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        });
+        assertThatThrownBy(() -> market().prices(DAY)).hasMessage("The market answers too slowly.");
     }
 
     private void hang(HttpExchange exchange) {
@@ -145,6 +164,7 @@ class MarketTest extends ServerTest {
                 "",
                 "<html>Closed</html>",
                 "[]",
+                "null",
                 "{\"asOf\":\"2026-11-24\",\"shops\":[],\"offers\":[],\"deals\":[]}",
                 "{\"asOf\":\"2026-11-24\",\"shops\":[],\"deals\":[],\"offers\":[{\"id\":\"a\",\"shop\":\"s\",\"ingredient\":\"i\",\"name\":\"n\",\"grams\":100,\"priceCents\":-5,\"inStock\":true}]}",
                 "{\"asOf\":\"2026-11-24\",\"shops\":[],\"deals\":[],\"offers\":[{\"id\":\"a\",\"shop\":\"s\",\"ingredient\":\"i\",\"name\":\"n\",\"grams\":1e99,\"priceCents\":5,\"inStock\":true}]}"
@@ -153,7 +173,7 @@ class MarketTest extends ServerTest {
         answering(200, body);
         assertThatThrownBy(() -> market().prices(DAY))
                 .isInstanceOf(Market.MarketAwayException.class)
-                .hasMessageStartingWith("The market's answer makes no sense");
+                .hasMessageStartingWith("The market's answer is no price list");
     }
 
     @Test

@@ -67,7 +67,7 @@ class HeatHttpTest extends ServerTest {
                 "core-time | \"startC\":5 | \"startC\":98 | 400",
                 "core-time | [2.0] | [2.0,3.0] | 400",
                 "core-time | [2.0] | [0.05] | 400",
-                "core-time | [2.0] | [201] | 400",
+                "core-time | [2.0] | [401] | 400",
                 "core-time | [2.0] | [null] | 400",
                 "core-time | \"conductivityWPerMK\":0.48, | '' | 400",
                 "core-time | \"waterShare\":0.75 | \"waterShare\":0 | 400",

@@ -31,7 +31,7 @@ class PacksHttpTest extends ServerTest {
         assertThat(answer.getStatus()).isEqualTo(200);
         assertThat(json.readTree(answer.getContentAsByteArray())).isEqualTo(json.readTree("""
                         {"lines":[{"offer":"beef-loose","count":17}],"costCents":1097,"wasteGrams":30.0,
-                         "objectiveCents":1105.5,"covered":[]}"""));
+                         "objectiveCents":1105.5,"covered":[],"proven":true}"""));
     }
 
     @Test

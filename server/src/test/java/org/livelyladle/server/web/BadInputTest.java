@@ -78,14 +78,20 @@ class BadInputTest extends ServerTest {
                         "formatVersion",
                         "from 1 to 1"),
                 bad("unknown format", "lively-ladle/party", "other/party", 400, "format", "lively-ladle/party"),
-                bad("wrong type", "\"mealMinutes\": 70", "\"mealMinutes\": \"long\"", 400, "mealMinutes", "int"),
+                bad(
+                        "wrong type",
+                        "\"mealMinutes\": 70",
+                        "\"mealMinutes\": \"long\"",
+                        400,
+                        "mealMinutes",
+                        "a whole number"),
                 bad(
                         "a fraction where a whole number belongs",
                         "\"mealMinutes\": 70",
                         "\"mealMinutes\": 70.5",
                         400,
                         "mealMinutes",
-                        "int"),
+                        "a whole number"),
                 bad("unknown word", "\"METRIC\"", "\"STONES\"", 400, "units", "METRIC"),
                 bad(
                         "unknown field",
