@@ -35,8 +35,12 @@ function cookie(name: string): string {
 /** `fetch` is looked up at each call: a test may put its own server there. */
 export const api = createClient<paths>({ baseUrl: '', fetch: (request) => fetch(request) })
 
+/** By this name the server knows that a page asked anew, and gives up what it asked before. */
+const PAGE = crypto.randomUUID()
+
 api.use({
   onRequest({ request }) {
+    request.headers.set('Ladle-Page', PAGE)
     if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'))
     return request
   },

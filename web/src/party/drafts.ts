@@ -1,4 +1,4 @@
-import { createStore, del, get, set } from 'idb-keyval'
+import { createStore, del, delMany, entries, get, set, update } from 'idb-keyval'
 import type { Brief, Catalogue, PartyEvent, PartyView, Plan } from '@/api/types'
 
 /** An edit the server does not have yet, with the revision it was made on. */
@@ -19,16 +19,33 @@ const drafts = () => createStore('lively-ladle-drafts', 'drafts')
 const seen = () => createStore('lively-ladle-seen', 'parties')
 const outbox = () => createStore('lively-ladle-outbox', 'events')
 
-/** Keeps what is typed on this device until the server has it. Vue's proxies cannot be stored, hence the copy. */
-export const keepDraft = (party: string, draft: Draft) =>
-  set(party, JSON.parse(JSON.stringify(draft)) as Draft, drafts())
-export const findDraft = (party: string) => get<Draft>(party, drafts())
-export const dropDraft = (party: string) => del(party, drafts())
+/** Each page keeps its own draft, or of two windows on one party the second would write over the first. */
+const PAGE = crypto.randomUUID()
+const own = (party: string) => `${party} ${PAGE}`
 
-export const keepEvents = (party: string, events: PartyEvent[]) =>
-  set(party, JSON.parse(JSON.stringify(events)) as PartyEvent[], outbox())
+/** Vue's proxies cannot be stored. */
+const plain = <T>(value: T) => JSON.parse(JSON.stringify(value)) as T
+
+/** Keeps what is typed on this device until the server has it. */
+export const keepDraft = (party: string, draft: Draft) => set(own(party), plain(draft), drafts())
+export const dropDraft = (party: string) => del(own(party), drafts())
+
+/** What this page and others, closed or open, could not save of a party, by key. */
+export const findDrafts = async (party: string): Promise<[string, Draft][]> =>
+  (await entries<string, Draft>(drafts())).filter(([key]) => key.startsWith(party))
+/** Drafts that were taken up into this page's own. */
+export const dropDrafts = (party: string, keys: string[]) =>
+  delMany(
+    keys.filter((key) => key !== own(party)),
+    drafts(),
+  )
+
+/** Adds to what is still to be sent; other windows may do the same at the same time. */
+export const addEvent = (party: string, event: PartyEvent) =>
+  update<PartyEvent[]>(party, (kept = []) => [...kept, plain(event)], outbox())
+export const dropEvents = (party: string, ids: Set<string>) =>
+  update<PartyEvent[]>(party, (kept = []) => kept.filter((event) => !ids.has(event.id)), outbox())
 export const findEvents = async (party: string) => (await get<PartyEvent[]>(party, outbox())) ?? []
 
-export const keepSeen = (party: string, last: Seen) =>
-  set(party, JSON.parse(JSON.stringify(last)) as Seen, seen())
+export const keepSeen = (party: string, last: Seen) => set(party, plain(last), seen())
 export const findSeen = (party: string) => get<Seen>(party, seen())

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { aBrief } from '@/test/data'
-import { freePortion, freeTask, freshId, pinPortion, pinTask, remedyEdit, swapBroths } from './edits'
+import { freePortion, freeTask, freshId, moveTo, pinPortion, pinTask, remedyEdit, swapBroths } from './edits'
 
 const remedy = (kind: Parameters<typeof remedyEdit>[0]['kind'], value: string, subject = '') => ({
   label: 'x',
@@ -132,4 +132,14 @@ it('does what brings prep back into time', () => {
   expect(brief.menu[0]?.ready).toBe(true)
   expect(brief.pots[0]?.sides.map((side) => side.broth)).toEqual(['kelp-shiitake', 'packet-chilli'])
   expect(brief.sitDown).toBe('2026-11-28T19:30')
+})
+
+it('moves trips along with the party', () => {
+  const draft = aBrief()
+  draft.sitDown = '2026-11-28T19:00:00'
+  draft.shops = [{ id: 's', name: 'Market', tripAt: '2026-11-27T18:15:00' }]
+  moveTo(draft, '2027-02-06T20:00:00')
+
+  expect(draft.sitDown).toBe('2027-02-06T20:00:00')
+  expect(draft.shops[0]?.tripAt).toBe('2027-02-05T18:15:00')
 })

@@ -1,4 +1,5 @@
 import type { Brief, Unmet } from '@/api/types'
+import { DAY_MS, localMs, localText } from '@/ui/time'
 
 type Remedy = Unmet['remedy']
 
@@ -40,6 +41,13 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
     case 'SHOW_STEP':
       return undefined
   }
+}
+
+/** Another day for the party: its trips keep their distance from it. */
+export function moveTo(draft: Brief, sitDown: string): void {
+  const days = Math.round((localMs(sitDown.slice(0, 10)) - localMs(draft.sitDown.slice(0, 10))) / DAY_MS)
+  for (const shop of draft.shops) shop.tripAt = localText(localMs(shop.tripAt) + days * DAY_MS)
+  draft.sitDown = sitDown
 }
 
 function fillPot(draft: Brief, id: string, percent: number): void {

@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest'
+import { expect, it, vi } from 'vitest'
 import { latest } from './latest'
 
 it('runs the first and the last, never two at once', async () => {
@@ -35,4 +35,29 @@ it('goes on after a failure', async () => {
 
   expect(failures).toHaveLength(1)
   expect(shown).toEqual(['good'])
+})
+
+it('gives up a request that takes long for a newer one', async () => {
+  vi.useFakeTimers()
+  const shown: string[] = []
+  const failures: unknown[] = []
+  const request = latest(
+    (input: string, signal) =>
+      input === 'slow'
+        ? new Promise<string>((_, reject) =>
+            signal.addEventListener('abort', () => reject(new Error('gone'))),
+          )
+        : Promise.resolve(input),
+    (output) => shown.push(output),
+    (e) => failures.push(e),
+  )
+  const all = Promise.all([request('slow'), request('quick')])
+  await vi.advanceTimersByTimeAsync(900)
+  expect(shown).toEqual([])
+  await vi.advanceTimersByTimeAsync(200)
+  await all
+  vi.useRealTimers()
+
+  expect(shown).toEqual(['quick'])
+  expect(failures).toEqual([])
 })

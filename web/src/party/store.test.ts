@@ -208,3 +208,43 @@ it('lets nothing refer to what an edit removes', async () => {
   expect(party.brief?.decisions.portions).toEqual([])
   expect(party.brief?.pots.every((pot) => pot.reachedBy?.join() === 'bo')).toBe(true)
 })
+
+it('takes up what two windows could not save, and the ticks of both', async () => {
+  const mine = { revision: 1, base: server.brief, brief: { ...server.brief, title: 'Feast' } }
+  const other = { revision: 1, base: server.brief, brief: { ...server.brief, mealMinutes: 120 } }
+  stored.set('lively-ladle-draftsp one', mine)
+  stored.set('lively-ladle-draftsp two', other)
+  const party = await opened()
+
+  expect(party.brief).toMatchObject({ title: 'Feast', mealMinutes: 120 })
+  expect([...stored.keys()].filter((key) => key.startsWith('lively-ladle-draftsp'))).toHaveLength(1)
+  await party.save()
+  expect(server.brief).toMatchObject({ title: 'Feast', mealMinutes: 120 })
+})
+
+it('adds to the ticks another window still has to send', async () => {
+  const party = await opened()
+  server.down = true
+  const theirs = { id: 'e1', at: '2026-11-28T10:00:00Z', type: 'TASK_DONE', subject: 'theirs' }
+  stored.set('lively-ladle-outboxp', [theirs])
+  await party.record({ type: 'TASK_DONE', subject: 'mine' })
+  server.down = false
+  setActivePinia(createPinia())
+  await opened()
+
+  expect(server.events.map((event) => event.subject)).toEqual(['theirs', 'mine'])
+})
+
+it('keeps a party open by its last plan when none can be made', async () => {
+  await opened()
+  await vi.waitFor(() => expect([...stored.keys()]).toContain('lively-ladle-seenp'))
+  server.refusesPlans = true
+  setActivePinia(createPinia())
+  const again = await opened()
+  await vi.waitFor(() => expect(again.plan).toBeTruthy())
+
+  expect(again.message).toBe('This takes too long.')
+  server.refusesPlans = false
+  again.edit('rename', (draft) => (draft.title = 'Feast'))
+  await vi.waitFor(() => expect(again.message).toBe(''))
+})

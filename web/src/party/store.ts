@@ -3,7 +3,17 @@ import { computed, ref, shallowRef } from 'vue'
 import { api, ask, NoConnection, RequestRefused } from '@/api/client'
 import type { Brief, Catalogue, PartyEvent, PartyView, Plan, Working } from '@/api/types'
 import { apply, diff, inverse, merge, type Change, type Json } from './changes'
-import { dropDraft, findDraft, findEvents, findSeen, keepDraft, keepEvents, keepSeen } from './drafts'
+import {
+  addEvent,
+  dropDraft,
+  dropDrafts,
+  dropEvents,
+  findDrafts,
+  findEvents,
+  findSeen,
+  keepDraft,
+  keepSeen,
+} from './drafts'
 import { changedFigures, figureTexts } from './figures'
 import { latest } from './latest'
 import { onceSoon } from './onceSoon'
@@ -90,7 +100,7 @@ export const useParty = defineStore('party', () => {
     if (id.value !== party) return
     pending.value = kept
     adopt(view)
-    await takeUpDraft(view.brief)
+    await takeUpDrafts()
     await sendEvents()
     await replan()
   }
@@ -117,16 +127,28 @@ export const useParty = defineStore('party', () => {
     saveState.value = 'saved'
   }
 
-  /** Whatever this device could not save last time is put on top of the newest revision. */
-  async function takeUpDraft(newest: Brief): Promise<void> {
+  /** Whatever windows of this device could not save is put on top of the newest revision, one after another. */
+  async function takeUpDrafts(): Promise<void> {
     const party = id.value
-    const draft = await findDraft(party)
-    if (draft && party === id.value) settle(draft.base, draft.brief, newest)
+    const taken: string[] = []
+    for (const [key, draft] of await findDrafts(party)) {
+      if (party !== id.value || !brief.value || clash.value) break
+      putOnTop(draft.base, draft.brief, brief.value)
+      taken.push(key)
+    }
+    if (taken.length === 0 || party !== id.value) return
+    await keepMine()
+    await dropDrafts(party, taken)
+  }
+
+  async function keepMine(): Promise<void> {
+    if (!base.value || !brief.value) return
+    await keepDraft(id.value, { revision: revision.value, base: base.value, brief: brief.value })
   }
 
   const plans = latest<{ party: string; brief: Brief }, Plan>(
-    ({ party, brief: draft }) =>
-      ask(api.POST('/api/parties/{id}/plan', { params: { path: { id: party } }, body: draft })),
+    ({ party, brief: draft }, signal) =>
+      ask(api.POST('/api/parties/{id}/plan', { params: { path: { id: party } }, body: draft, signal })),
     (next, { party }) => {
       if (party !== id.value) return
       if (beforeEdit.size > 0) was.value = changedFigures(beforeEdit, figureTexts(next))
@@ -140,8 +162,15 @@ export const useParty = defineStore('party', () => {
       offline.value = e instanceof NoConnection
       if (!offline.value) troubles.value.plan = said(e)
       if (isAway(e)) replanSoon.after(RETRY_AFTER_MS)
+      if (!computedPlan.value) void showLastSeen(party)
     },
   )
+
+  /** Where no plan can be made, the last one of this device keeps the party open, so that it can be mended. */
+  async function showLastSeen(party: string): Promise<void> {
+    const last = await findSeen(party)
+    if (last && party === id.value) computedPlan.value ??= last.plan
+  }
 
   async function replan(): Promise<void> {
     if (brief.value) await plans({ party: id.value, brief: brief.value })
@@ -210,7 +239,7 @@ export const useParty = defineStore('party', () => {
     troubles.value = { plan: '', save: '', events: '' }
     if (!base.value) return
     saveState.value = 'unsaved'
-    void keepDraft(id.value, { revision: revision.value, base: base.value, brief: next })
+    void keepMine()
     void plans({ party: id.value, brief: next })
     saveSoon.after(SAVE_AFTER_MS)
   }
@@ -264,8 +293,12 @@ export const useParty = defineStore('party', () => {
 
   /** Merges mine into theirs; asks where both changed the same. */
   function settle(common: Brief, mine: Brief, theirs: Brief): void {
-    const { merged, clashes } = merge(common, mine, theirs)
     base.value = theirs
+    putOnTop(common, mine, theirs)
+  }
+
+  function putOnTop(common: Brief, mine: Brief, theirs: Brief): void {
+    const { merged, clashes } = merge(common, mine, theirs)
     take(tidied(merged, common, mine))
     if (clashes.length > 0) {
       saveSoon.cancel()
@@ -298,8 +331,9 @@ export const useParty = defineStore('party', () => {
   /** Records something that happened; kept on this device until the server has it. */
   async function record(event: Omit<PartyEvent, 'id' | 'at'>): Promise<void> {
     troubles.value.events = ''
-    pending.value = [...pending.value, { ...event, id: crypto.randomUUID(), at: new Date().toISOString() }]
-    await keepEvents(id.value, pending.value)
+    const recorded = { ...event, id: crypto.randomUUID(), at: new Date().toISOString() }
+    pending.value = [...pending.value, recorded]
+    await addEvent(id.value, recorded)
     await sendEvents()
   }
 
@@ -348,9 +382,8 @@ export const useParty = defineStore('party', () => {
 
   async function forget(party: string, batch: PartyEvent[]): Promise<void> {
     const sent = new Set(batch.map((event) => event.id))
-    const left = (events: PartyEvent[]) => events.filter((event) => !sent.has(event.id))
-    if (party === id.value) pending.value = left(pending.value)
-    await keepEvents(party, left(party === id.value ? pending.value : await findEvents(party)))
+    if (party === id.value) pending.value = pending.value.filter((event) => !sent.has(event.id))
+    await dropEvents(party, sent)
   }
 
   /** How a figure of the plan on screen came about. */

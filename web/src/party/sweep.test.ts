@@ -162,3 +162,15 @@ it('leaves a plain brief as it is', () => {
 
   expect(JSON.parse(JSON.stringify(swept))).toEqual(JSON.parse(JSON.stringify(brief)))
 })
+
+it('brings times far from the party back to it', () => {
+  const draft = aBrief()
+  draft.sitDown = '2026-11-28T19:00:00'
+  draft.shops = [{ id: 's', name: 'Market', tripAt: '2026-08-01T10:30:00' }]
+  const away = { from: '2026-08-01T10:00:00', until: '2026-08-01T11:00:00', what: 'Choir' }
+  draft.cooks = [{ id: 'c', name: 'Ann', busy: [away] }]
+  sweep(draft, [], CATALOGUE)
+
+  expect(draft.shops[0]?.tripAt).toBe('2026-11-27T10:30:00')
+  expect(draft.cooks[0]?.busy).toEqual([])
+})

@@ -1,6 +1,10 @@
 import type { Brief, Catalogue } from '@/api/types'
+import { DAY_MS, localMs, localText } from '@/ui/time'
 
 const ids = (entities: { id: string }[] | undefined) => new Set((entities ?? []).map((entity) => entity.id))
+
+/** The server refuses times further from the party. */
+const FURTHEST_DAYS = 42
 
 /** A broth everybody may have takes the place of one that is gone. */
 const PLAIN_BROTH = 'kelp-water'
@@ -32,6 +36,19 @@ export function sweep(draft: Brief, earlier: Brief[], catalogue: Catalogue): voi
   sweepPrices(draft, isIngredient)
   sweepPots(draft)
   sweepDecisions(draft, isCut, isIngredient)
+  sweepTimes(draft)
+}
+
+/** After the party was moved: a trip far from it is the day before, and what cooks do weeks away is nothing to it. */
+function sweepTimes(draft: Brief): void {
+  const sitDown = localMs(draft.sitDown)
+  const isNear = (local: string) => Math.abs(localMs(local) - sitDown) < FURTHEST_DAYS * DAY_MS
+  for (const shop of draft.shops) {
+    if (!isNear(shop.tripAt)) shop.tripAt = localText(sitDown - DAY_MS).slice(0, 10) + shop.tripAt.slice(10)
+  }
+  for (const cook of draft.cooks) {
+    cook.busy = cook.busy?.filter((away) => isNear(away.from) && isNear(away.until))
+  }
 }
 
 function goneOf(draft: Brief, earlier: Brief[], catalogue: Catalogue): Gone {

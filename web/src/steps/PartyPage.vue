@@ -8,6 +8,7 @@ import { useParty } from '@/party/store'
 import DrawnTable from '@/table/DrawnTable.vue'
 import TableStrip from '@/table/TableStrip.vue'
 import ClashDialog from './ClashDialog.vue'
+import NoPlan from './NoPlan.vue'
 import OpenQuestion from './OpenQuestion.vue'
 import TopBar from './TopBar.vue'
 
@@ -58,13 +59,19 @@ function keys(event: KeyboardEvent): void {
   if (event.shiftKey) party.redo()
   else party.undo()
 }
+/** What is typed in a field counts when it is left: so a field is left before the page is. */
+const leaveField = () => {
+  if (document.activeElement instanceof HTMLElement) document.activeElement.blur()
+}
 const look = () => void (document.visibilityState === 'visible' && party.refresh())
 window.addEventListener('keydown', keys)
 window.addEventListener('focus', look)
+window.addEventListener('beforeunload', leaveField)
 document.addEventListener('visibilitychange', look)
 onScopeDispose(() => {
   window.removeEventListener('keydown', keys)
   window.removeEventListener('focus', look)
+  window.removeEventListener('beforeunload', leaveField)
   document.removeEventListener('visibilitychange', look)
 })
 </script>
@@ -90,8 +97,9 @@ onScopeDispose(() => {
     <OpenQuestion class="foot" :step="step" />
     <ClashDialog />
   </div>
+  <NoPlan v-else-if="party.brief && party.message && !problem" :brief="party.brief" />
   <main v-else class="waiting">
-    <p v-if="problem || party.message" class="unmet" role="alert">{{ problem || party.message }}</p>
+    <p v-if="problem" class="unmet" role="alert">{{ problem }}</p>
     <p v-else class="quiet">Setting the table …</p>
     <router-link to="/">All parties</router-link>
   </main>

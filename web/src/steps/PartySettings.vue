@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { moveTo } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 
 /** Title, time and the few settings that belong to the whole party. */
@@ -15,7 +16,7 @@ const marginPercent = ref(brief.value.marginPercent)
 function save(): void {
   party.edit('change the party', (draft) => {
     draft.title = title.value.trim() || draft.title
-    if (sitDown.value) draft.sitDown = `${sitDown.value}:00`
+    if (sitDown.value) moveTo(draft, `${sitDown.value}:00`)
     draft.mealMinutes = within(mealMinutes.value, 30, 240, draft.mealMinutes)
     draft.bufferMinutes = within(bufferMinutes.value, 0, 120, draft.bufferMinutes)
     draft.marginPercent = within(marginPercent.value, 0, 50, draft.marginPercent)

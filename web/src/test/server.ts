@@ -13,6 +13,16 @@ vi.mock('idb-keyval', () => ({
   get: (key: string, store: string) => Promise.resolve(stored.get(store + key)),
   set: (key: string, value: unknown, store: string) => Promise.resolve(stored.set(store + key, value)),
   del: (key: string, store: string) => Promise.resolve(stored.delete(store + key)),
+  delMany: (keys: string[], store: string) =>
+    Promise.resolve(keys.forEach((key) => stored.delete(store + key))),
+  entries: (store: string) =>
+    Promise.resolve(
+      [...stored].flatMap(([key, value]) =>
+        key.startsWith(store) ? [[key.slice(store.length), value]] : [],
+      ),
+    ),
+  update: (key: string, change: (old: unknown) => unknown, store: string) =>
+    Promise.resolve(stored.set(store + key, change(stored.get(store + key)))),
 }))
 
 /** Revision, brief and plan may be changed behind the page's back. */
@@ -22,6 +32,7 @@ export const server = {
   plan: aPlan(),
   events: [] as Record<string, unknown>[],
   down: false,
+  refusesPlans: false,
   catalogue: {
     cuts: [] as object[],
     ingredients: [] as object[],
@@ -49,6 +60,7 @@ function fresh(): Partial<typeof server> {
     plan,
     events: [],
     down: false,
+    refusesPlans: false,
     calendar: null,
     catalogue: { cuts: [], ingredients: [], extras: [], sauceBar: [] },
   }
@@ -64,7 +76,8 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   const id = request.url.match(/parties\/(\w+)/)?.[1] ?? 'p'
   const view = () => ({ id, revision: server.revision, brief: server.brief })
   if (request.url.endsWith('/catalogue')) return answer(200, { broths: [], sauces: [], ...server.catalogue })
-  if (request.url.endsWith('/plan')) return answer(200, server.plan)
+  if (request.url.endsWith('/plan'))
+    return server.refusesPlans ? answer(422, { detail: 'This takes too long.' }) : answer(200, server.plan)
   if (request.url.endsWith('/heat/window')) {
     server.asked = (await request.json()) as object
     return answer(200, server.bench)

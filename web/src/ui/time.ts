@@ -25,6 +25,11 @@ export const clockText = (local: string): string => local.slice(11, 16)
 export const clockAfter = (local: string, seconds: number): string =>
   new Date(localMs(local) + seconds * 1000).toISOString().slice(11, 16)
 
+export const DAY_MS = 86_400_000
+
+/** Back from the scale of {@link localMs}. @example localText(localMs('2026-11-28T19:00:00')) */
+export const localText = (ms: number): string => new Date(ms).toISOString().slice(0, 19)
+
 /** The current moment as a local time in a zone, on the scale of {@link localMs}. */
 export function nowIn(zone: string, now: Date): number {
   const parts = new Intl.DateTimeFormat('sv-SE', { dateStyle: 'short', timeStyle: 'medium', timeZone: zone })

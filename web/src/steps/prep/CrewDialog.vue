@@ -6,6 +6,7 @@ import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import { SKILLS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import WhenInput from '@/ui/WhenInput.vue'
 import { clockText, weekday } from '@/ui/time'
 import { KITCHEN_PARTS, kitchenWith } from './crew'
 
@@ -37,8 +38,7 @@ function toggleSkill(id: string, skill: NonNullable<Cook['skills']>[number]): vo
 }
 
 /** An empty field means the usual hours; an end before the beginning gives the beginning up. */
-function setHour(id: string, field: 'from' | 'until', event: Event): void {
-  const time = (event.target as HTMLInputElement).value
+function setHour(id: string, field: 'from' | 'until', time: string): void {
   change('change a cook’s hours', id, (cook) => {
     cook[field] = time ? `${time}:00` : undefined
     if ((cook.from ?? '08:00:00') >= (cook.until ?? '22:30:00'))
@@ -137,20 +137,18 @@ function setKitchen(part: (typeof KITCHEN_PARTS)[number], event: Event): void {
           <div class="choice-row">
             <label class="field">
               <span class="quiet">from</span>
-              <input
-                class="line-input"
+              <WhenInput
                 type="time"
                 :value="(cook.from ?? '08:00').slice(0, 5)"
-                @change="setHour(cook.id, 'from', $event)"
+                @said="setHour(cook.id, 'from', $event)"
               />
             </label>
             <label class="field">
               <span class="quiet">until, on other days</span>
-              <input
-                class="line-input"
+              <WhenInput
                 type="time"
                 :value="(cook.until ?? '22:30').slice(0, 5)"
-                @change="setHour(cook.id, 'until', $event)"
+                @said="setHour(cook.id, 'until', $event)"
               />
             </label>
             <label class="field grow">

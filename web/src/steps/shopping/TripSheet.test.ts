@@ -8,7 +8,12 @@ useTestServer()
 it('moves the trip', async () => {
   const party = await opened()
   const view = mounted(TripSheet, { shopId: 'market' })
-  await view.find('input').setValue('2026-11-27T18:15')
+  const input = view.find('input')
+  // every digit of a year is told by the browser; only what is finished counts
+  for (const typed of ['0002-11-27T18:15', '0202-11-27T18:15', '2026-11-27T18:15'])
+    await input.setValue(typed)
+  expect(party.brief?.shops[0]?.tripAt).toBe('2026-11-28T09:30:00')
+  await input.trigger('blur')
 
   expect(party.brief?.shops[0]?.tripAt).toBe('2026-11-27T18:15:00')
 })

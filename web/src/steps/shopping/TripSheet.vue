@@ -4,6 +4,7 @@ import type { Brief } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { AISLES, labelOf } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import WhenInput from '@/ui/WhenInput.vue'
 
 type Shop = Brief['shops'][number]
 type Day = NonNullable<Shop['closedOn']>[number]
@@ -32,8 +33,7 @@ function change(label: string, edit: (shop: Shop) => void): void {
   })
 }
 
-function move(event: Event): void {
-  const at = (event.target as HTMLInputElement).value
+function move(at: string): void {
   if (at) change('move a trip', (s) => (s.tripAt = `${at}:00`))
 }
 
@@ -57,8 +57,7 @@ function earlier(i: number): void {
 }
 
 /** An empty field means that nobody knows; closing before opening is put right by leaving the other open. */
-function setHour(field: 'opens' | 'closes', event: Event): void {
-  const time = (event.target as HTMLInputElement).value
+function setHour(field: 'opens' | 'closes', time: string): void {
   change('change opening hours', (s) => {
     s[field] = time ? `${time}:00` : undefined
     if (s.opens && s.closes && s.opens >= s.closes) s[field === 'opens' ? 'closes' : 'opens'] = undefined
@@ -72,7 +71,7 @@ function setHour(field: 'opens' | 'closes', event: Event): void {
       <h2>{{ shop.name }}</h2>
       <label class="at">
         <span class="quiet">Going there</span>
-        <input type="datetime-local" :value="shop.tripAt.slice(0, 16)" @change="move" />
+        <WhenInput type="datetime-local" :value="shop.tripAt.slice(0, 16)" @said="move" />
       </label>
       <p class="quiet">Closed on</p>
       <div class="days">
@@ -81,21 +80,11 @@ function setHour(field: 'opens' | 'closes', event: Event): void {
       <div class="hours">
         <label class="field">
           <span class="quiet">Opens</span>
-          <input
-            class="line-input"
-            type="time"
-            :value="shop.opens?.slice(0, 5)"
-            @change="setHour('opens', $event)"
-          />
+          <WhenInput type="time" :value="shop.opens?.slice(0, 5) ?? ''" @said="setHour('opens', $event)" />
         </label>
         <label class="field">
           <span class="quiet">Closes</span>
-          <input
-            class="line-input"
-            type="time"
-            :value="shop.closes?.slice(0, 5)"
-            @change="setHour('closes', $event)"
-          />
+          <WhenInput type="time" :value="shop.closes?.slice(0, 5) ?? ''" @said="setHour('closes', $event)" />
         </label>
       </div>
       <p class="quiet">Aisles in the order you walk</p>
