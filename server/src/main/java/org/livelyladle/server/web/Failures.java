@@ -20,11 +20,16 @@ record Failures(HttpStatus status, String detail) {
     private static final String INTERVENTION = "57P";
     private static final int DEEPEST = 20;
 
+    /** The pool's own words about a connection that broke carry no state. */
+    private static String stateOf(SQLException failure) {
+        return failure.getSQLState() == null ? CONNECTION : failure.getSQLState();
+    }
+
     static Failures of(Throwable failure) {
         Throwable cause = failure;
         boolean away = false;
         for (int depth = 0; cause != null && depth < DEEPEST; depth++) {
-            String state = cause instanceof SQLException sql && sql.getSQLState() != null ? sql.getSQLState() : "";
+            String state = cause instanceof SQLException sql ? stateOf(sql) : "";
             if (state.equals(DISK_FULL)) {
                 return new Failures(
                         HttpStatus.INSUFFICIENT_STORAGE,

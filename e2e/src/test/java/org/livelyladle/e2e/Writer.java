@@ -1,0 +1,152 @@
+package org.livelyladle.e2e;
+
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+
+/** A device that goes on recording and editing a party, whatever happens, and remembers what it was told is kept. */
+final class Writer {
+    private static final int EDIT_EVERY = 5;
+
+    /** An answer that was none of success. */
+    record Refusal(int status, String type, String retryAfter, long millis, String body) {}
+
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient client = HttpClient.newBuilder()
+            .cookieHandler(cookies)
+            .connectTimeout(Duration.ofSeconds(5))
+            .build();
+    private final String address;
+    private final Set<String> kept = new HashSet<>();
+    private final List<Refusal> refused = new ArrayList<>();
+    private String party = "";
+    private JsonObject brief = new JsonObject();
+    private int revision;
+    private int turns;
+
+    Writer(String address) throws IOException, InterruptedException {
+        this.address = address;
+        send("GET", "/api/parties", "", 0);
+        HttpResponse<String> made = send(
+                "POST",
+                "/api/parties",
+                "{\"title\":\"Enduring\",\"sitDown\":\"2026-12-05T19:00:00\",\"zone\":\"UTC\",\"guests\":[\"Ann\",\"Bo\"]}",
+                0);
+        take(made.body());
+    }
+
+    private void take(String view) {
+        JsonObject read = JsonParser.parseString(view).getAsJsonObject();
+        party = read.get("id").getAsString();
+        brief = read.getAsJsonObject("brief");
+        revision = read.get("revision").getAsInt();
+    }
+
+    /** One more tick, or now and then an edit; empty when nobody answered. */
+    Optional<HttpResponse<String>> write() throws InterruptedException {
+        turns++;
+        return turns % EDIT_EVERY == 0 ? edit() : tick();
+    }
+
+    private Optional<HttpResponse<String>> tick() throws InterruptedException {
+        String id = UUID.randomUUID().toString();
+        Optional<HttpResponse<String>> answer = tried(
+                "POST",
+                path() + "/events",
+                "[{\"id\":\"" + id
+                        + "\",\"at\":\"2026-11-28T10:00:00Z\",\"type\":\"TASK_DONE\",\"subject\":\"table:lay\"}]");
+        answer.filter(said -> said.statusCode() == 200).ifPresent(said -> kept.add(id));
+        return answer;
+    }
+
+    private Optional<HttpResponse<String>> edit() throws InterruptedException {
+        JsonObject next = brief.deepCopy();
+        next.addProperty("title", "Enduring " + turns);
+        Optional<HttpResponse<String>> answer = tried("PUT", path() + "/brief", next.toString());
+        answer.filter(said -> said.statusCode() == 200).ifPresent(said -> {
+            brief = next;
+            revision++;
+        });
+        // it was kept, and the answer was lost with whoever gave it
+        answer.filter(said -> said.statusCode() == 412)
+                .ifPresent(said -> take(JsonParser.parseString(said.body())
+                        .getAsJsonObject()
+                        .get("current")
+                        .toString()));
+        return answer;
+    }
+
+    private String path() {
+        return "/api/parties/" + party;
+    }
+
+    private Optional<HttpResponse<String>> tried(String method, String path, String body) throws InterruptedException {
+        try {
+            long began = System.nanoTime();
+            HttpResponse<String> answer = send(method, path, body, revision);
+            if (answer.statusCode() >= 500) {
+                refused.add(new Refusal(
+                        answer.statusCode(),
+                        answer.headers().firstValue("Content-Type").orElse(""),
+                        answer.headers().firstValue("Retry-After").orElse(""),
+                        (System.nanoTime() - began) / 1_000_000,
+                        answer.body()));
+            }
+            return Optional.of(answer);
+        } catch (IOException e) {
+            Thread.sleep(50);
+            return Optional.empty();
+        }
+    }
+
+    HttpResponse<String> send(String method, String path, String body, int ifMatch)
+            throws IOException, InterruptedException {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
+                .timeout(Duration.ofSeconds(30))
+                .header("If-Match", "\"" + ifMatch + "\"");
+        cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .forEach(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));
+        if (!body.isEmpty()) {
+            request.header("Content-Type", "application/json");
+        }
+        request.method(
+                method,
+                body.isEmpty() ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+        return client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    List<Refusal> refused() {
+        return refused;
+    }
+
+    int keptCount() {
+        return kept.size();
+    }
+
+    /** What was told to be kept and is not there any more. */
+    Set<String> lost() throws IOException, InterruptedException {
+        Set<String> lost = new HashSet<>(kept);
+        JsonParser.parseString(send("GET", path() + "/events", "", 0).body())
+                .getAsJsonArray()
+                .forEach(event -> lost.remove(event.getAsJsonObject().get("id").getAsString()));
+        JsonObject now =
+                JsonParser.parseString(send("GET", path(), "", 0).body()).getAsJsonObject();
+        if (now.get("revision").getAsInt() < revision) {
+            lost.add("revision " + revision);
+        }
+        return lost;
+    }
+}
