@@ -3,11 +3,15 @@ package org.livelyladle.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -181,6 +185,108 @@ class JourneysIT extends BrowserTest {
         awaitSaved(page);
         page.reload();
         assertThat(button("Edit Adele")).isVisible();
+    }
+
+    /** Two windows of one browser without a connection, both closed: nothing of either is lost. */
+    @Test
+    void twoWindowsWithoutAConnectionKeepEachOthersEditsAndTicks() {
+        go("guests");
+        BrowserContext context = page.context();
+        Page other = context.newPage();
+        go(other, "guests");
+        context.setOffline(true);
+        rename(page, "Ada", "Adele");
+        rename(other, "Bruno", "Benno");
+        assertThat(page.locator(".saved")).hasText("Kept here, no connection");
+        assertThat(other.locator(".saved")).hasText("Kept here, no connection");
+        page.close();
+        other.close();
+        context.setOffline(false);
+        page = context.newPage();
+        go("guests");
+        awaitSaved(page);
+        page.reload();
+        assertThat(button("Edit Adele")).isVisible();
+        assertThat(button("Edit Benno")).isVisible();
+    }
+
+    /** The server fails while somebody types: it is said, kept, and sent once it works again. */
+    @Test
+    void whatTheServerFailedToSaveIsSaidAndSentAgain() {
+        go("guests");
+        AtomicBoolean failing = new AtomicBoolean(true);
+        page.route("**/brief", route -> {
+            if (failing.get()) {
+                route.fulfill(new Route.FulfillOptions()
+                        .setStatus(503)
+                        .setContentType("application/problem+json")
+                        .setBody("{\"status\":503,\"detail\":\"The database does not answer.\"}"));
+            } else {
+                route.resume();
+            }
+        });
+        rename(page, "Ada", "Adele");
+        assertThat(page.getByText("Not saved: The database does not answer.")).isVisible();
+        failing.set(false);
+        awaitSaved(page);
+        page.reload();
+        assertThat(button("Edit Adele")).isVisible();
+    }
+
+    /** A name that is still being typed when the page is loaded anew. */
+    @Test
+    void whatIsBeingTypedSurvivesAReload() {
+        go("guests");
+        button("Edit Ada").click();
+        Locator name = page.locator(".v-dialog input").first();
+        name.fill("Adele");
+        page.reload();
+        assertThat(button("Edit Adele")).isVisible();
+    }
+
+    /** No plan can be made: what the host said stays open, and can be changed. */
+    @Test
+    void aPartyWithoutAPlanStaysOpen() {
+        AtomicBoolean refusing = new AtomicBoolean(true);
+        page.route("**/plan", route -> {
+            if (refusing.get()) {
+                route.fulfill(new Route.FulfillOptions()
+                        .setStatus(422)
+                        .setContentType("application/problem+json")
+                        .setBody("{\"status\":422,\"detail\":\"This takes longer than 20 s to compute.\"}"));
+            } else {
+                route.resume();
+            }
+        });
+        page.navigate("/party/" + party + "/guests");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasText("This takes longer than 20 s to compute.");
+        refusing.set(false);
+        button("Take away Ada").click();
+        page.locator("main.sheet h1").waitFor();
+        assertThat(button("Edit Ada")).hasCount(0);
+        button("Undo: take away Ada").click();
+        assertThat(button("Edit Ada")).isVisible();
+    }
+
+    /** The year is typed digit by digit; only the finished date is sent. */
+    @Test
+    void aDateIsSentWhenItIsFinished() {
+        go("shopping");
+        List<String> sent = new ArrayList<>();
+        page.onRequest(request -> {
+            if (request.method().equals("PUT")) {
+                sent.add(String.valueOf(request.postData()));
+            }
+        });
+        button(page, Pattern.compile("^Move the trip to")).first().click();
+        Locator at = page.getByLabel("Going there");
+        at.click();
+        at.pressSequentially("11272026");
+        assertThat(sent).isEmpty();
+        at.blur();
+        awaitSaved(page);
+        assertThat(sent).hasSize(1);
+        assertThat(sent.get(0)).contains("2026-11-27T").doesNotContain("0202-", "0002-");
     }
 
     @Test

@@ -3,8 +3,11 @@ package org.livelyladle.core.brief;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.LocalDateTime;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -48,6 +51,29 @@ class BriefTest {
         briefs.guests.add(Briefs.guest("ann"));
 
         assertThatThrownBy(briefs::build).hasMessageContaining("guests[2]");
+    }
+
+    @Test
+    void timesFarFromThePartyAreRefusedByTheirField() {
+        for (String year : new String[] {"0002", "0202", "1926", "6200", "9999"}) {
+            Briefs trip = Briefs.plain();
+            trip.shops = List.of(Shop.of("shop", "Shop", LocalDateTime.parse(year + "-11-26T17:30:00")));
+            assertThatThrownBy(trip::build).hasMessageContaining("shops[0].tripAt");
+            Briefs away = Briefs.plain();
+            LocalDateTime from = LocalDateTime.parse(year + "-11-26T17:30:00");
+            away.cooks.add(new Cook(
+                    "ann", "Ann", null, null, null, null, List.of(new Cook.Busy(from, from.plusHours(1), "Choir"))));
+            assertThatThrownBy(away::build).hasMessageContaining("cooks[0].busy[0].from");
+        }
+    }
+
+    /** Control letters, halves of letters and what is no letter: none can be printed, nor stored in every file. */
+    @ParameterizedTest
+    @ValueSource(strings = {"a\0b", "a\rb", "a\u0007", "\ud800", "a\udc00b", "\uffff", "\ufffe"})
+    void lettersThatCannotBeShownAreRefused(String name) {
+        assertThatThrownBy(() ->
+                        new Guest("x", name, Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, null, null))
+                .hasMessageContaining("no control characters");
     }
 
     @Test

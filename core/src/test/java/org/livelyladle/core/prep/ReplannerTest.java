@@ -57,6 +57,20 @@ class ReplannerTest {
                 .isEqualTo(at(-20_000).tasks().stream().map(PrepTask::startsAt).toList());
     }
 
+    /** A device whose clock stood still years ago: its mark counts from where prep begins, and the plan is the same. */
+    @Test
+    void aMarkOfLongAgoCountsFromWherePrepReachesBack() {
+        String first = first(at(-2000)).id();
+        mark(EventType.TASK_STARTED, first, -8 * 24 * 60);
+        Prep bounded = at(-300);
+        for (String longAgo : new String[] {"2020-01-01T00:00:00Z", "1970-01-01T00:00:00Z", "0202-11-26T17:30:00Z"}) {
+            marks.clear();
+            marks.add(new TaskMark(Instant.parse(longAgo), EventType.TASK_STARTED, first));
+
+            assertThat(at(-300)).isEqualTo(bounded);
+        }
+    }
+
     @Test
     void whatHasNotBegunInTimeBeginsNowAndTheRestFollows() {
         briefs.cooks.add(Cook.of("bo", "Bo"));

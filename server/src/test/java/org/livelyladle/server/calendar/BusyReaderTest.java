@@ -132,13 +132,51 @@ class BusyReaderTest {
                 + "RRULE:FREQ=SECONDLY\r\nTZOFFSETFROM:+0100\r\nTZOFFSETTO:+9900\r\nEND:STANDARD\r\nEND:VTIMEZONE";
         String inNowhere = event("DTSTART;TZID=Nowhere:20261128T130000", "DTEND;TZID=Nowhere:20261128T140000");
         String good = event("DTSTART:20261128T080000Z", "DTEND:20261128T090000Z");
-        try {
-            assertThat(read(zone, inNowhere, good).busy()).contains(busy("2026-11-28T09:00", "2026-11-28T10:00"));
-        } catch (InvalidInputException refused) {
-            assertThat(refused).hasMessageContaining("file");
-        }
+        assertThatThrownBy(() -> read(zone, inNowhere, good)).hasMessageContaining("a time zone with odd rules");
         BusyPreview unknown = read(event("DTSTART;TZID=Mars/Base:20261128T130000", "DURATION:PT1H"), good);
         assertThat(unknown.busy()).contains(busy("2026-11-28T09:00", "2026-11-28T10:00"));
+    }
+
+    /** Rules that would be followed for ever, or fill the memory, each in a file of some two hundred bytes. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "RRULE:FREQ=DAILY\r\nRRULE:FREQ=SECONDLY",
+                "RRULE:FREQ=DAILY\r\nEXRULE:FREQ=SECONDLY",
+                "RRULE:FREQ=DAILY;BYHOUR=0,1,2,3,4,5,6,7,8,9;BYMINUTE=0,1,2,3,4;BYSECOND=0,1,2,3,4,5",
+                "RRULE:FREQ=YEARLY;BYMONTH=1,2,3,4,5,6,7,8,9,10,11,12;BYHOUR=0,1,2,3;BYMINUTE=0,1;BYSECOND=0,1",
+                "RRU\r\n LE:FREQ=SECON\r\n DLY"
+            })
+    void rulesWithoutEndAreNotFollowedAndSaid(String rules) {
+        BusyPreview preview = read(event("DTSTART:19700101T090000Z", "DTEND:19700101T090100Z", rules));
+
+        assertThat(preview.busy()).isEmpty();
+        assertThat(preview.leftOut()).singleElement().asString().contains("repeats");
+    }
+
+    @Test
+    void aFileThatRepeatsTooMuchIsFollowedAsFarAsItsBudgetGoes() {
+        String[] lines = new String[100];
+        java.util.Arrays.fill(lines, event("DTSTART:19700101T090000Z", "DTEND:19700101T090100Z", "RRULE:FREQ=DAILY"));
+        BusyPreview preview = read(lines);
+
+        assertThat(preview.busy()).isNotEmpty();
+        assertThat(preview.leftOut()).last().asString().contains("too much to be followed");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "RRULE:FREQ=MINUTELY",
+                "RRULE:FREQ=DAILY",
+                "RRULE:FREQ=YEARLY\r\nRRULE:FREQ=YEARLY",
+                "RRULE:FREQ=YEARLY;BYSECOND=1,2",
+                "EXRULE:FREQ=YEARLY"
+            })
+    void zonesWithOddRulesAreRefused(String rules) {
+        String zone = "BEGIN:VTIMEZONE\r\nTZID:Odd\r\nBEGIN:STANDARD\r\nDTSTART:19700101T000000\r\n" + rules
+                + "\r\nTZOFFSETFROM:+0100\r\nTZOFFSETTO:+0100\r\nEND:STANDARD\r\nEND:VTIMEZONE";
+        assertThatThrownBy(() -> read(zone)).hasMessageContaining("a time zone with odd rules");
     }
 
     @Test
