@@ -30,15 +30,31 @@ const plain = <T>(value: T) => JSON.parse(JSON.stringify(value)) as T
 export const keepDraft = (party: string, draft: Draft) => set(own(party), plain(draft), drafts())
 export const dropDraft = (party: string) => del(own(party), drafts())
 
+/** Drafts of pages that were left in the middle of an edit; the database is too slow for a page that goes. */
+const LEFT = 'ladle-left '
+
+/** Keeps it at once, for a page that is being left. */
+export const keepDraftAtOnce = (party: string, draft: Draft) =>
+  localStorage.setItem(LEFT + own(party), JSON.stringify(draft))
+
+const leftDrafts = (party: string): [string, Draft][] =>
+  Object.keys(localStorage)
+    .filter((key) => key.startsWith(LEFT + party))
+    .map((key) => [key, JSON.parse(localStorage.getItem(key) ?? '') as Draft])
+
 /** What this page and others, closed or open, could not save of a party, by key. */
-export const findDrafts = async (party: string): Promise<[string, Draft][]> =>
-  (await entries<string, Draft>(drafts())).filter(([key]) => key.startsWith(party))
+export const findDrafts = async (party: string): Promise<[string, Draft][]> => [
+  ...(await entries<string, Draft>(drafts())).filter(([key]) => key.startsWith(party)),
+  ...leftDrafts(party),
+]
 /** Drafts that were taken up into this page's own. */
-export const dropDrafts = (party: string, keys: string[]) =>
-  delMany(
+export async function dropDrafts(party: string, keys: string[]): Promise<void> {
+  keys.filter((key) => key.startsWith(LEFT)).forEach((key) => localStorage.removeItem(key))
+  await delMany(
     keys.filter((key) => key !== own(party)),
     drafts(),
   )
+}
 
 /** Adds to what is still to be sent; other windows may do the same at the same time. */
 export const addEvent = (party: string, event: PartyEvent) =>

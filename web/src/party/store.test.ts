@@ -248,3 +248,15 @@ it('keeps a party open by its last plan when none can be made', async () => {
   again.edit('rename', (draft) => (draft.title = 'Feast'))
   await vi.waitFor(() => expect(again.message).toBe(''))
 })
+
+it('keeps at once what is not saved when the page is left', async () => {
+  const party = await opened()
+  party.edit('rename', (draft) => (draft.title = 'Feast'))
+  party.leave()
+  stored.clear()
+  setActivePinia(createPinia())
+  const again = await opened()
+
+  expect(again.brief?.title).toBe('Feast')
+  expect(Object.keys(localStorage)).toEqual([])
+})

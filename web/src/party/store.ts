@@ -12,7 +12,9 @@ import {
   findEvents,
   findSeen,
   keepDraft,
+  keepDraftAtOnce,
   keepSeen,
+  type Draft,
 } from './drafts'
 import { changedFigures, figureTexts } from './figures'
 import { latest } from './latest'
@@ -142,8 +144,17 @@ export const useParty = defineStore('party', () => {
   }
 
   async function keepMine(): Promise<void> {
-    if (!base.value || !brief.value) return
-    await keepDraft(id.value, { revision: revision.value, base: base.value, brief: brief.value })
+    const draft = mine()
+    if (draft) await keepDraft(id.value, draft)
+  }
+
+  const mine = (): Draft | undefined =>
+    base.value && brief.value && { revision: revision.value, base: base.value, brief: brief.value }
+
+  /** The page is being left: what is not saved is kept without waiting for anything. */
+  function leave(): void {
+    const draft = mine()
+    if (draft && saveState.value !== 'saved') keepDraftAtOnce(id.value, draft)
   }
 
   const plans = latest<{ party: string; brief: Brief }, Plan>(
@@ -412,6 +423,7 @@ export const useParty = defineStore('party', () => {
     undo,
     redo,
     save,
+    leave,
     choose,
     refresh,
     replan,

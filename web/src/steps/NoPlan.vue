@@ -37,10 +37,9 @@ function nameOf(cut: string): string {
 
 function take(key: (typeof LISTS)[number]['key'], id: string, name: string): void {
   party.edit(`take away ${name}`, (draft) => {
-    const at = draft[key]?.findIndex(
-      (entry) => ('cut' in entry && key === 'menu' ? entry.cut : 'id' in entry && entry.id) === id,
-    )
-    if (at !== undefined && at >= 0) draft[key]?.splice(at, 1)
+    const list = draft[key] as { id?: string; cut?: unknown }[] | undefined
+    const at = list?.findIndex((entry) => (key === 'menu' ? entry.cut : entry.id) === id) ?? -1
+    if (at >= 0) list?.splice(at, 1)
   })
 }
 
@@ -97,7 +96,7 @@ function sit(at: string): void {
         </li>
       </ul>
     </section>
-    <router-link to="/">All parties</router-link>
+    <router-link to="/" class="back">All parties</router-link>
   </main>
 </template>
 
@@ -107,6 +106,10 @@ function sit(at: string): void {
   padding: 40px 24px;
   display: grid;
   gap: 16px;
+}
+
+.back {
+  color: var(--ink);
 }
 
 .times,

@@ -60,18 +60,19 @@ function keys(event: KeyboardEvent): void {
   else party.undo()
 }
 /** What is typed in a field counts when it is left: so a field is left before the page is. */
-const leaveField = () => {
+const leaving = () => {
   if (document.activeElement instanceof HTMLElement) document.activeElement.blur()
+  party.leave()
 }
 const look = () => void (document.visibilityState === 'visible' && party.refresh())
 window.addEventListener('keydown', keys)
 window.addEventListener('focus', look)
-window.addEventListener('beforeunload', leaveField)
+window.addEventListener('pagehide', leaving)
 document.addEventListener('visibilitychange', look)
 onScopeDispose(() => {
   window.removeEventListener('keydown', keys)
   window.removeEventListener('focus', look)
-  window.removeEventListener('beforeunload', leaveField)
+  window.removeEventListener('pagehide', leaving)
   document.removeEventListener('visibilitychange', look)
 })
 </script>

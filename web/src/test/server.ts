@@ -115,6 +115,7 @@ export function useTestServer(): void {
     vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
     setActivePinia(createPinia())
     stored.clear()
+    localStorage.clear()
     Object.assign(server, fresh())
     vi.stubGlobal('fetch', vi.fn(serve))
   })

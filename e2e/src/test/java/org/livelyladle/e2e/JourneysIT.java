@@ -196,7 +196,7 @@ class JourneysIT extends BrowserTest {
         go(other, "guests");
         context.setOffline(true);
         rename(page, "Ada", "Adele");
-        rename(other, "Bruno", "Benno");
+        rename(other, "Bo", "Benno");
         assertThat(page.locator(".saved")).hasText("Kept here, no connection");
         assertThat(other.locator(".saved")).hasText("Kept here, no connection");
         page.close();
