@@ -6,7 +6,12 @@ import static org.junit.jupiter.api.Assumptions.assumeTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Collections;
+import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -20,6 +25,7 @@ class EndureIT {
     private static final int AWAY_SECONDS = Integer.getInteger("endure.awaySeconds", 10);
     private static final long LONGEST_BACK_MS = 30_000;
     private static final int WRITES_BETWEEN = 8;
+    private static final int FIRST_DEVICES = 12;
     /** Told within two seconds, and some for a busy machine. */
     private static final long TOLD_WITHIN_MS = 3000;
 
@@ -72,6 +78,7 @@ class EndureIT {
     @Test
     void nothingAcknowledgedIsLostInPowerCutsOrWhileTheDatabaseIsAway() throws Exception {
         start();
+        firstRequestsAtOnce();
         Writer writer = new Writer(server.address());
         for (int round = 0; round < ROUNDS; round++) {
             writesUntilKept(writer);
@@ -93,6 +100,20 @@ class EndureIT {
         assertThat(writer.lost()).isEmpty();
         String log = Files.readString(Path.of("target/endure.log"));
         assertThat(log).as("no guest's word stands in the log").doesNotContain("Enduring", "Ann");
+    }
+
+    /** On a new machine there is no host yet: whoever comes first makes one, and all the others find it. */
+    private void firstRequestsAtOnce() throws Exception {
+        ExecutorService devices = Executors.newFixedThreadPool(FIRST_DEVICES);
+        try {
+            List<Future<Writer>> first =
+                    devices.invokeAll(Collections.nCopies(FIRST_DEVICES, () -> new Writer(server.address())));
+            for (Future<Writer> device : first) {
+                assertThat(device.get().lost()).isEmpty();
+            }
+        } finally {
+            devices.shutdownNow();
+        }
     }
 
     private void aDatabaseThatIsAwayIsTold(Writer writer) throws Exception {

@@ -36,7 +36,7 @@ public record OwnBroth(
     private static final String TINT = "own";
 
     public OwnBroth {
-        Check.id(id, "id");
+        Check.ownId(id, "id");
         name = Check.text(name, "name", 60);
         Check.range(makesMl, "makesMl", 200, 50_000);
         Check.range(saltPercent, "saltPercent", 0, 5);

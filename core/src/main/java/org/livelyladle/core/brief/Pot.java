@@ -35,7 +35,7 @@ public record Pot(
     private static final double ML_PER_M3 = 1e6;
 
     public Pot {
-        Check.id(id, "id");
+        Check.ownId(id, "id");
         name = Check.text(name, "name", 40);
         if (size != null) {
             capacityMl = size.millilitres();

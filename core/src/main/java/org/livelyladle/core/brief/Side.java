@@ -11,7 +11,7 @@ import org.livelyladle.core.check.Check;
  */
 public record Side(String id, String broth, @Nullable TopUp topUp) {
     public Side {
-        Check.id(id, "id");
+        Check.ownId(id, "id");
         Check.id(broth, "broth");
         topUp = topUp == TopUp.AUTO ? null : topUp;
     }

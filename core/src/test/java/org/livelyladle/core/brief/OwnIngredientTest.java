@@ -31,6 +31,32 @@ class OwnIngredientTest {
         return Briefs.PLANNER.plan(briefs.build(), Facts.none(), Briefs.NOW).plan();
     }
 
+    /** Soy sauce stands in the catalogue's larder, which is never served: food of that id would have no share. */
+    @Test
+    void whatTheCatalogueHasInTheLarderGetsNoCut() {
+        briefs.own.add(unknown("soy-sauce"));
+
+        assertThatThrownBy(this::plan)
+                .isInstanceOf(InvalidInputException.class)
+                .hasMessageContaining("ownIngredients.soy-sauce.cut")
+                .hasMessageContaining("give it another id");
+    }
+
+    /** Ids of figures are made of several ids with dots between them. */
+    @Test
+    void idsOfTheHouseholdHaveNoDots() {
+        assertThatThrownBy(() -> unknown("b.c")).hasMessageContaining("id was 'b.c'");
+        assertThatThrownBy(() -> Briefs.guest("a.b")).hasMessageContaining("id was 'a.b'");
+        assertThatThrownBy(() -> new Offer("a.exact", "shop", "leek", "Leek", 100, 100, null, null))
+                .hasMessageContaining("id was 'a.exact'");
+    }
+
+    @Test
+    void aStepThatCostsMoreThanAnyPackIsRefused() {
+        assertThatThrownBy(() -> new Offer("a", "shop", "leek", "Leek", null, null, 50_000, 1_000_000))
+                .hasMessageContaining("priceCentsPerKg");
+    }
+
     @Test
     void whatIsUnknownCountsAsTheStrictest() {
         briefs.own.add(unknown("parcel"));

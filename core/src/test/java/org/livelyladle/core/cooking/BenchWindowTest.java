@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -86,6 +87,22 @@ class BenchWindowTest {
         assertThatThrownBy(() -> of("prawn.peeled", null, null, null, 40)).hasMessageContaining("brothC");
         assertThatThrownBy(() -> of("prawn.peeled", null, List.of(0.0), null, 98))
                 .hasMessageContaining("sizesMm[0]");
+    }
+
+    /** The thinnest and the thickest of every shape, thawed and deep-frozen, in the coolest broth that makes it safe. */
+    @ParameterizedTest
+    @CsvSource({"SLAB,1", "CYLINDER,1", "SPHERE,1", "SHORT_CYLINDER,2", "BRICK,3", "HEMISPHERE,1"})
+    void everythingWithinItsLimitsIsAnswered(Shape shape, int sizes) {
+        for (double mm : new double[] {0.5, 1, 150}) {
+            for (double start : new double[] {-30, 5}) {
+                BenchWindow window =
+                        of("beef-ribeye.sliced", shape, Collections.nCopies(sizes, mm), start, mm > 100 ? 98 : 80);
+
+                assertThat(window.ready()).isGreaterThanOrEqualTo(window.safe());
+                assertThat(window.points())
+                        .allSatisfy(point -> assertThat(point.centreC()).isBetween(-30.01, 98.01));
+            }
+        }
     }
 
     /** In broth of 75 °C a dumpling needs a quarter of an hour and more to 74 °C; in broth no hotter than that, for ever. */

@@ -10,8 +10,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import java.util.stream.IntStream;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -55,18 +55,20 @@ class PackSolverTest {
     /** Forty needs tied by a hundred covers have more plans than can be looked through: the best found is told as such. */
     @Test
     void whatCannotBeProvenInItsBudgetIsToldSo() {
-        Random random = new Random(5);
+        Random random = new Random(1);
         List<Need> needs = new ArrayList<>();
         List<PackOffer> offers = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
             needs.add(new Need("n" + i, 100 + random.nextInt(900)));
-            for (int j = 0; j < 3; j++) {
+            for (int j = 0; j < 4; j++) {
                 offers.add(PackOffer.unit(
-                        "o" + i + "-" + j, "n" + i, 50 * (1 + random.nextInt(12)), 100 + random.nextInt(900)));
+                        "o" + i + "-" + j, "n" + i, 25 * (1 + random.nextInt(24)), 100 + random.nextInt(900)));
             }
         }
-        Cover[] covers = IntStream.range(0, 100)
-                .mapToObj(i -> new Cover("n" + i % 40, "n" + (i + 1 + i / 5) % 40, 50 + random.nextInt(200)))
+        Cover[] covers = Stream.generate(() -> new int[] {random.nextInt(40), random.nextInt(40)})
+                .filter(pair -> pair[0] != pair[1])
+                .limit(100)
+                .map(pair -> new Cover("n" + pair[0], "n" + pair[1], 50 + random.nextInt(200)))
                 .toArray(Cover[]::new);
         PackSolution solution = solve(needs, offers, covers);
 

@@ -3,6 +3,7 @@ package org.livelyladle.server.party;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -116,14 +117,13 @@ public class PartyService {
 
     public EventReceipt record(SignedIn host, UUID id, List<PartyEvent> batch) {
         parties.lock(id, host.household()).orElseThrow(() -> unknown(id));
-        int recorded = 0;
-        for (PartyEvent event : batch) {
-            RecordedEvent.Key key = new RecordedEvent.Key(id, event.id());
-            if (!events.existsById(key)) {
-                events.saveAndFlush(new RecordedEvent(key, json.write(event), host.host(), clock.instant()));
-                recorded++;
-            }
-        }
+        Map<RecordedEvent.Key, PartyEvent> fresh = new LinkedHashMap<>();
+        batch.forEach(event -> fresh.putIfAbsent(new RecordedEvent.Key(id, event.id()), event));
+        events.findAllById(List.copyOf(fresh.keySet())).forEach(known -> fresh.remove(known.getId()));
+        fresh.forEach(
+                (key, event) -> events.save(new RecordedEvent(key, json.write(event), host.host(), clock.instant())));
+        events.flush();
+        int recorded = fresh.size();
         return new EventReceipt(recorded, batch.size() - recorded);
     }
 

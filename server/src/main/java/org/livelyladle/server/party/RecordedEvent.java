@@ -8,14 +8,14 @@ import jakarta.persistence.Table;
 import java.io.Serializable;
 import java.time.Instant;
 import java.util.UUID;
-import org.hibernate.annotations.Generated;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.springframework.data.domain.Persistable;
 
 /** An event of a party under the id its device gave it; append-only. */
 @Entity
 @Table(name = "party_event")
-class RecordedEvent {
+class RecordedEvent implements Persistable<RecordedEvent.Key> {
     /** The id its device gave it, within its party. */
     @Embeddable
     record Key(
@@ -25,7 +25,7 @@ class RecordedEvent {
     @EmbeddedId
     private Key key;
 
-    @Generated
+    /** Given by the database; only queries read it, to keep the order. */
     @Column(insertable = false, updatable = false)
     private long place;
 
@@ -46,6 +46,17 @@ class RecordedEvent {
         this.body = body;
         this.recordedBy = recordedBy;
         this.recordedAt = recordedAt;
+    }
+
+    @Override
+    public Key getId() {
+        return key;
+    }
+
+    /** Never changed, so whatever is saved is new. */
+    @Override
+    public boolean isNew() {
+        return true;
     }
 
     String body() {

@@ -10,13 +10,13 @@ import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.providers.ObjectMapperProvider;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -27,7 +27,9 @@ class ApiDescription {
 
     @Bean
     OpenAPI openApi() {
+        // the port is chosen at each start and is no part of the description
         return new OpenAPI()
+                .servers(List.of(new Server().url("/").description("This server")))
                 .info(
                         new Info()
                                 .title("Lively Ladle")
@@ -35,12 +37,6 @@ class ApiDescription {
                                 .description(
                                         "Plans a hot pot party. Masses in g, volumes in ml, money in cents; times say their unit."
                                                 + " Errors are problem details (RFC 9457) with the field and what is accepted."));
-    }
-
-    /** The port is chosen at each start and is no part of the description. */
-    @Bean
-    OpenApiCustomizer withoutServers() {
-        return api -> api.setServers(null);
     }
 
     @Bean

@@ -141,6 +141,41 @@ class ImportsTest extends ServerTest {
         assertThat(body(result).get("field").asString()).isEqualTo("file");
     }
 
+    /** What would fill a later save with letters no file can hold, or a pack of tons, is refused row by row. */
+    @Test
+    void rowsThatCouldNotBeSavedLaterAreNamedNow() throws Exception {
+        assertThat(bad(csv("GUESTS", "name\na\0b\n")))
+                .singleElement()
+                .asString()
+                .contains("no control characters");
+        assertThat(bad(csv("PRICES", "shop,ingredient,grams,price\nstore,spinach,4294967.796 kg,1.20\n")))
+                .singleElement()
+                .asString()
+                .contains("grams was");
+    }
+
+    /** Files of a megabyte made to keep a reader busy: each is answered, with its rows or a refusal. */
+    @Test
+    void filesMadeToKeepAReaderBusyAreAnsweredSoon() throws Exception {
+        List<String[]> hostile = List.of(
+                new String[] {"GUESTS", "text/csv", "name\n" + "\"".repeat(900_000)},
+                new String[] {"GUESTS", "text/csv", "name\n" + "a,".repeat(400_000)},
+                new String[] {"GUESTS", "text/csv", ",".repeat(900_000)},
+                new String[] {"PRICES", "text/csv", "shop,ingredient\n" + "x,y\n".repeat(200_000)},
+                new String[] {"GUESTS", "text/vcard", "BEGIN:VCARD\r\n".repeat(60_000)},
+                new String[] {"GUESTS", "text/vcard", "BEGIN:VCARD\r\nFN:a" + "\r\n b".repeat(200_000)},
+                new String[] {"GUESTS", "text/vcard", "BEGIN:VCARD\r\nFN" + ";A=b".repeat(200_000) + ":x\r\nEND:VCARD"
+                });
+        for (String[] file : hostile) {
+            long began = System.nanoTime();
+            int status = read(file[0], file[1], file[2].getBytes(StandardCharsets.UTF_8))
+                    .getResponse()
+                    .getStatus();
+            assertThat(status).as(file[2].substring(0, 30)).isIn(200, 400);
+            assertThat(System.nanoTime() - began).as(file[2].substring(0, 30)).isLessThan(2_000_000_000L);
+        }
+    }
+
     @Test
     void otherBytesThanUtf8AreRefused() throws Exception {
         MvcResult result = read("GUESTS", "text/csv", new byte[] {'n', 'a', 'm', 'e', '\n', (byte) 0xE9});

@@ -11,6 +11,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.server.ServerTest;
@@ -97,6 +99,46 @@ class PartyHttpTest extends ServerTest {
         assertThat(problem.at("/current/brief/title").asString()).isEqualTo("First");
         assertThat(body(send(get("/api/parties/" + id))).at("/brief/title").asString())
                 .isEqualTo("First");
+    }
+
+    @Test
+    void aDeletedPartyTakesNothingIn() throws Exception {
+        send(delete("/api/parties/" + id));
+
+        assertThat(edit("\"1\"", brief).getStatus()).isEqualTo(404);
+        assertThat(send(post("/api/parties/" + id + "/events")
+                                .contentType(APPLICATION_JSON)
+                                .content(ticks(1)))
+                        .getResponse()
+                        .getStatus())
+                .isEqualTo(404);
+        send(post("/api/parties/" + id + "/restore"));
+        assertThat(edit("\"1\"", brief).getStatus()).isEqualTo(200);
+    }
+
+    private static String ticks(int count) {
+        return IntStream.range(0, count)
+                .mapToObj(i -> "{\"id\":\"" + new UUID(0, i)
+                        + "\",\"at\":\"2026-11-24T10:00:00Z\",\"type\":\"TASK_DONE\",\"subject\":\"task-" + i + "\"}")
+                .collect(Collectors.joining(",", "[", "]"));
+    }
+
+    @Test
+    void aFullBatchIsRecordedInItsOrderAndOnce() throws Exception {
+        for (String receipt : new String[] {"{\"recorded\":500,\"known\":0}", "{\"recorded\":0,\"known\":500}"}) {
+            assertThat(send(post("/api/parties/" + id + "/events")
+                                    .contentType(APPLICATION_JSON)
+                                    .content(ticks(500)))
+                            .getResponse()
+                            .getContentAsString())
+                    .isEqualTo(receipt);
+        }
+        JsonNode events = body(send(get("/api/parties/" + id + "/events")));
+        assertThat(events.size()).isEqualTo(500);
+        assertThat(IntStream.range(0, 500)
+                        .mapToObj(i -> events.get(i).get("subject").asString()))
+                .containsExactlyElementsOf(
+                        IntStream.range(0, 500).mapToObj(i -> "task-" + i).toList());
     }
 
     @Test
