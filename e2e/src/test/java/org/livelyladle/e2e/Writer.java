@@ -44,6 +44,9 @@ final class Writer {
                 "/api/parties",
                 "{\"title\":\"Enduring\",\"sitDown\":\"2026-12-05T19:00:00\",\"zone\":\"UTC\",\"guests\":[\"Ann\",\"Bo\"]}",
                 0);
+        if (made.statusCode() != 201) {
+            throw new IllegalStateException("No party was made: " + made.statusCode() + " " + made.body());
+        }
         take(made.body());
     }
 

@@ -174,7 +174,7 @@ final class BusyReader {
                 .orElse("")
                 .replaceAll("\\p{Cntrl}+", " ")
                 .strip();
-        return text.isEmpty() ? "away" : text.substring(0, Math.min(LONGEST_TITLE, text.length()));
+        return text.isEmpty() ? "away" : Utf8.start(text, LONGEST_TITLE);
     }
 
     private static boolean isBusy(VEvent event) {

@@ -126,7 +126,7 @@ final class RecipeReader {
     }
 
     static String cut(String text, int most) {
-        return text.length() <= most ? text : text.substring(0, most - 1) + "…";
+        return text.length() <= most ? text : Utf8.start(text, most - 1) + "…";
     }
 
     private void ingredient(int number, String line) {

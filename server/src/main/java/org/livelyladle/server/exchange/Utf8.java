@@ -22,4 +22,12 @@ public final class Utf8 {
             throw new InvalidInputException("file", "not UTF-8", "a text file saved as UTF-8");
         }
     }
+
+    /** The first so many characters, no letter torn in half. */
+    public static String start(String text, int most) {
+        if (text.length() <= most) {
+            return text;
+        }
+        return text.substring(0, Character.isHighSurrogate(text.charAt(most - 1)) ? most - 1 : most);
+    }
 }

@@ -186,5 +186,10 @@ class BusyReaderTest {
                 .busy()
                 .get(0);
         assertThat(away.what()).hasSizeLessThanOrEqualTo(60).doesNotContain("\n");
+        Busy song = read(event("DTSTART:20261128T130000Z", "DTEND:20261128T140000Z")
+                        .replace("SUMMARY:Choir", "SUMMARY:" + "x".repeat(59) + "\uD83C\uDFB6"))
+                .busy()
+                .get(0);
+        assertThat(song.what()).as("no letter is torn").isEqualTo("x".repeat(59));
     }
 }

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -41,6 +42,30 @@ class RecipesTest extends ServerTest {
         return send(post("/api/parties/" + party + "/import-recipe")
                 .contentType(MediaType.parseMediaType("application/ld+json"))
                 .content(text));
+    }
+
+    /** Files made to keep a reader busy, or to bring in what no later save could hold. */
+    @Test
+    void hostileRecipesAreRefusedOrReadSoon() throws Exception {
+        String lines = "\"10 g salt\",".repeat(39) + "\"10 g salt\"";
+        List<String> hostile = List.of(
+                "[".repeat(400) + "]".repeat(400),
+                "{\"@graph\":".repeat(400) + "1" + "}".repeat(400),
+                "{\"@type\":" + "[".repeat(300) + "]".repeat(300) + "}",
+                RECIPE.replace("Sunday bones", "a\\u0000b"),
+                RECIPE.replace("Sunday bones", "\\ud83c"),
+                RECIPE.replace("1,2 kg", "1e400 kg"),
+                RECIPE.replace("1,2 kg", "9".repeat(500) + " kg"),
+                RECIPE.replace("PT3H30M", "P999999999D"),
+                RECIPE.replace("Simmer the carcasses", "1 ".repeat(400_000)),
+                RECIPE.replace("\"3 cloves garlic\"", lines + ",\"" + "1/".repeat(200_000) + "\""));
+        for (String text : hostile) {
+            long began = System.nanoTime();
+            int status = read(text).getResponse().getStatus();
+            String start = text.substring(0, Math.min(60, text.length()));
+            assertThat(status).as(start).isIn(200, 400, 413);
+            assertThat(System.nanoTime() - began).as(start).isLessThan(2_000_000_000L);
+        }
     }
 
     private static double grams(JsonNode broth, String ingredient) {
