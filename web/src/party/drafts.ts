@@ -23,15 +23,19 @@ const outbox = () => createStore('lively-ladle-outbox', 'events')
 const PAGE = crypto.randomUUID()
 const own = (party: string) => `${party} ${PAGE}`
 
+/** Drafts of pages that were left in the middle of an edit; the database is too slow for a page that goes. */
+const LEFT = 'ladle-left '
+
 /** Vue's proxies cannot be stored. */
 const plain = <T>(value: T) => JSON.parse(JSON.stringify(value)) as T
 
 /** Keeps what is typed on this device until the server has it. */
 export const keepDraft = (party: string, draft: Draft) => set(own(party), plain(draft), drafts())
-export const dropDraft = (party: string) => del(own(party), drafts())
-
-/** Drafts of pages that were left in the middle of an edit; the database is too slow for a page that goes. */
-const LEFT = 'ladle-left '
+/** A page that was left may be shown again and save after all. */
+export async function dropDraft(party: string): Promise<void> {
+  localStorage.removeItem(LEFT + own(party))
+  await del(own(party), drafts())
+}
 
 /** Keeps it at once, for a page that is being left. */
 export const keepDraftAtOnce = (party: string, draft: Draft) =>

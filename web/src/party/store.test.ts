@@ -260,3 +260,14 @@ it('keeps at once what is not saved when the page is left', async () => {
   expect(again.brief?.title).toBe('Feast')
   expect(Object.keys(localStorage)).toEqual([])
 })
+
+it('forgets what it kept on leaving once it could save after all', async () => {
+  const party = await opened()
+  party.edit('rename', (draft) => (draft.title = 'Feast'))
+  party.leave()
+  expect(Object.keys(localStorage)).toHaveLength(1)
+  await party.save()
+
+  expect(server.brief.title).toBe('Feast')
+  expect(Object.keys(localStorage)).toEqual([])
+})

@@ -17,8 +17,7 @@ class ErrorPage implements ErrorController {
     void error(HttpServletRequest request, HttpServletResponse response) throws IOException {
         if (request.getAttribute(RequestDispatcher.ERROR_EXCEPTION) instanceof Throwable failure) {
             Failures failed = Failures.of(failure);
-            response.setHeader(
-                    HttpHeaders.RETRY_AFTER, failed.status().is5xxServerError() ? Problems.RETRY_SECONDS : null);
+            failed.retryAfter().ifPresent(seconds -> response.setHeader(HttpHeaders.RETRY_AFTER, seconds));
             Refusal.write(response, failed.status().value(), failed.detail());
             return;
         }

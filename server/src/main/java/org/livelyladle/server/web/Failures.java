@@ -1,6 +1,7 @@
 package org.livelyladle.server.web;
 
 import java.sql.SQLException;
+import java.util.Optional;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.QueryTimeoutException;
 import org.springframework.http.HttpStatus;
@@ -19,10 +20,17 @@ record Failures(HttpStatus status, String detail) {
 
     private static final String INTERVENTION = "57P";
     private static final int DEEPEST = 20;
+    /** Until then a database that was away may be back. */
+    private static final String RETRY_SECONDS = "2";
 
     /** The pool's own words about a connection that broke carry no state. */
     private static String stateOf(SQLException failure) {
         return failure.getSQLState() == null ? CONNECTION : failure.getSQLState();
+    }
+
+    /** After how many seconds to ask again; empty where asking again helps nobody. */
+    Optional<String> retryAfter() {
+        return status == HttpStatus.INTERNAL_SERVER_ERROR ? Optional.empty() : Optional.of(RETRY_SECONDS);
     }
 
     static Failures of(Throwable failure) {

@@ -34,9 +34,6 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
 
-    /** Until then a database that was away may be back [s]. */
-    static final String RETRY_SECONDS = "2";
-
     /** So many steps of the way to a failure are noted. */
     private static final int FRAMES = 12;
 
@@ -55,8 +52,10 @@ class Problems extends ResponseEntityExceptionHandler {
                             .map(String::valueOf)
                             .collect(Collectors.joining(", ")));
         }
+        HttpHeaders headers = new HttpHeaders();
+        failure.retryAfter().ifPresent(seconds -> headers.set(HttpHeaders.RETRY_AFTER, seconds));
         return ResponseEntity.status(failure.status())
-                .header(HttpHeaders.RETRY_AFTER, RETRY_SECONDS)
+                .headers(headers)
                 .body(ProblemDetail.forStatusAndDetail(failure.status(), failure.detail()));
     }
 
