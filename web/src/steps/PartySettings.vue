@@ -1,17 +1,17 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import { moveTo } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
+import { useKept } from '@/ui/useKept'
 
 /** Title, time and the few settings that belong to the whole party. */
 const open = defineModel<boolean>({ required: true })
 
 const { party, brief } = useOpenParty()
-const title = ref(brief.value.title)
-const sitDown = ref(brief.value.sitDown.slice(0, 16))
-const mealMinutes = ref(brief.value.mealMinutes)
-const bufferMinutes = ref(brief.value.bufferMinutes)
-const marginPercent = ref(brief.value.marginPercent)
+const title = useKept('settings title', brief.value.title)
+const sitDown = useKept('settings sitDown', brief.value.sitDown.slice(0, 16))
+const mealMinutes = useKept('settings mealMinutes', brief.value.mealMinutes)
+const bufferMinutes = useKept('settings bufferMinutes', brief.value.bufferMinutes)
+const marginPercent = useKept('settings marginPercent', brief.value.marginPercent)
 
 function save(): void {
   party.edit('change the party', (draft) => {

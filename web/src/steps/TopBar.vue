@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { mdiArrowULeftTop, mdiArrowURightTop, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useMode } from '@/app/useMode'
 import { useOpenParty } from '@/party/useOpenParty'
 import { clockText, countdown, dayText, localMs, nowIn } from '@/ui/time'
 import { useNow } from '@/ui/useNow'
+import { useKept } from '@/ui/useKept'
 import PartySettings from './PartySettings.vue'
 
 const { party, brief } = useOpenParty()
 const { mode, toggle } = useMode()
 const now = useNow()
-const settings = ref(false)
+const settings = useKept('settings', false)
 const until = computed(() => countdown(localMs(brief.value.sitDown) - nowIn(brief.value.zone, now.value)))
 
 const SAVED: Record<typeof party.saveState, string> = {

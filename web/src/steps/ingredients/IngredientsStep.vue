@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
+import { useKept } from '@/ui/useKept'
 import BesidePots from './BesidePots.vue'
 import MenuIdeas from './MenuIdeas.vue'
 import MenuPicker from './MenuPicker.vue'
@@ -13,7 +14,7 @@ import PortionGrid from './PortionGrid.vue'
 
 const { plan } = useOpenParty()
 const picking = ref(false)
-const owning = ref(false)
+const owning = useKept('own food', false)
 /** What is unfolded above the grid. */
 const unfolded = ref<'ideas' | 'adult'>()
 const toggle = (what: 'ideas' | 'adult') => (unfolded.value = unfolded.value === what ? undefined : what)

@@ -5,13 +5,14 @@ import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import { useKept } from '@/ui/useKept'
 import OwnFoodForm from './OwnFoodForm.vue'
 
 /** What the household cooks that the catalogue does not know, and what it knows better. */
 const emit = defineEmits<{ close: [] }>()
 const { party, brief, catalogue } = useOpenParty()
 const open = ref(true)
-const editing = ref<OwnIngredient>()
+const editing = useKept<OwnIngredient | undefined>('own food item', undefined)
 const known = ref('')
 const own = computed(() => brief.value.ownIngredients ?? [])
 const remark = (id: string) => catalogue.value.ingredients.find((i) => i.id === id)?.remark

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { OwnIngredient } from '@/api/types'
 import { ALLERGEN_NAMES, ORIGINS, RAW_RISKS, TRAITS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import { useKept } from '@/ui/useKept'
 import KnownList from './KnownList.vue'
 
 /** One own ingredient. What is not said is left out, and then counts as the strictest. */
@@ -10,7 +11,7 @@ const props = defineProps<{ item: OwnIngredient }>()
 const emit = defineEmits<{ keep: [item: OwnIngredient]; cancel: [] }>()
 
 const LONGEST_SECONDS = 7200
-const draft = ref(JSON.parse(JSON.stringify(props.item)) as OwnIngredient)
+const draft = useKept('own food draft', JSON.parse(JSON.stringify(props.item)) as OwnIngredient)
 const cut = computed(() => draft.value.cut)
 const isNew = computed(() => cut.value !== undefined && cut.value !== null)
 const problem = computed(() => {

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api, ask } from '@/api/client'
+import { useKept } from '@/ui/useKept'
 
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ created: [id: string] }>()
 
-const title = ref('')
-const sitDown = ref(nextSaturday())
-const names = ref('')
+const title = useKept('new title', '')
+const sitDown = useKept('new day', nextSaturday())
+const names = useKept('new names', '')
 const problem = ref('')
 const guests = computed(() =>
   names.value

@@ -8,6 +8,7 @@ import { useMode } from '@/app/useMode'
 import { numberWord } from '@/party/words'
 import { clockText, countdown, dayText, localMs, nowIn } from '@/ui/time'
 import { useNow } from '@/ui/useNow'
+import { useKept } from '@/ui/useKept'
 import NewPartyDialog from './NewPartyDialog.vue'
 
 const router = useRouter()
@@ -16,7 +17,7 @@ const { mode, toggle } = useMode()
 const parties = ref<PartySummary[]>()
 const problem = ref('')
 const deleted = ref<PartySummary>()
-const asking = ref(false)
+const asking = useKept('new party', false)
 
 async function load(): Promise<void> {
   try {

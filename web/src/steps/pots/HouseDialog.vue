@@ -3,16 +3,18 @@ import { computed, ref } from 'vue'
 import type { Kitchen } from '@/api/types'
 import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
+import { useKept } from '@/ui/useKept'
 
 /** Where the party is: altitude, the kitchen's strongest ring, its fuses, and how salty broths are wanted. */
 const emit = defineEmits<{ close: [] }>()
 const { party, brief } = useOpenParty()
 const open = ref(true)
-const altitude = ref(brief.value.altitudeM ?? 0)
-const ring = ref(brief.value.kitchen?.ringWatts ?? 2000)
-const low = ref(brief.value.saltBand?.lowPercent ?? 0.8)
-const high = ref(brief.value.saltBand?.highPercent ?? 1.0)
-const circuits = ref(
+const altitude = useKept('house altitude', brief.value.altitudeM ?? 0)
+const ring = useKept('house ring', brief.value.kitchen?.ringWatts ?? 2000)
+const low = useKept('house low', brief.value.saltBand?.lowPercent ?? 0.8)
+const high = useKept('house high', brief.value.saltBand?.highPercent ?? 1.0)
+const circuits = useKept(
+  'house circuits',
   JSON.parse(JSON.stringify(brief.value.kitchen?.circuits ?? [])) as NonNullable<Kitchen['circuits']>,
 )
 const bad = computed(() => {

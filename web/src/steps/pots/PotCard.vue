@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Pot } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
+import { useKept } from '@/ui/useKept'
 import { heatOf, heatWords, POT_KINDS } from './heat'
 import PotHeat from './PotHeat.vue'
 import PotSection from './PotSection.vue'
@@ -16,7 +17,7 @@ defineEmits<{ pick: [side: string]; recipe: [broth: string] }>()
 const MOST_SIDES = 3
 const { party, brief, plan } = useOpenParty()
 const shown = ref(props.pot.sides[0]?.id ?? '')
-const dialog = ref(false)
+const dialog = useKept(`pot ${props.pot.id}`, false)
 const evening = computed(() => plan.value.evening.pots.find((pot) => pot.pot === props.pot.id))
 const side = computed(
   () => evening.value?.sides.find((s) => s.side === shown.value) ?? evening.value?.sides[0],

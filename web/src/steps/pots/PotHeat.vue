@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Pot } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import { useKept } from '@/ui/useKept'
 import { HEAT_KINDS, heatOf, millilitres, POT_KINDS } from './heat'
 
 /** What a pot is, how large, what heats it, on which fuse, and who reaches it. One edit when it is closed. */
@@ -11,10 +12,19 @@ const emit = defineEmits<{ close: [] }>()
 
 const { party, brief } = useOpenParty()
 const open = ref(true)
-const draft = ref(JSON.parse(JSON.stringify(props.pot)) as Pot)
-const heat = ref(JSON.parse(JSON.stringify(heatOf(props.pot))) as ReturnType<typeof heatOf>)
-const measured = ref(props.pot.size !== undefined && props.pot.size !== null)
-const size = ref(props.pot.size ?? { acrossMm: 280, alongMm: undefined as number | undefined, depthMm: 90 })
+const draft = useKept(`pot draft ${props.pot.id}`, JSON.parse(JSON.stringify(props.pot)) as Pot)
+const heat = useKept(
+  `pot heat ${props.pot.id}`,
+  JSON.parse(JSON.stringify(heatOf(props.pot))) as ReturnType<typeof heatOf>,
+)
+const measured = useKept(
+  `pot measured ${props.pot.id}`,
+  props.pot.size !== undefined && props.pot.size !== null,
+)
+const size = useKept(
+  `pot size ${props.pot.id}`,
+  props.pot.size ?? { acrossMm: 280, alongMm: undefined as number | undefined, depthMm: 90 },
+)
 const circuits = computed(() => brief.value.kitchen?.circuits ?? [])
 const electric = computed(() => heat.value.kind !== 'BUTANE')
 const bad = computed(() => {

@@ -4,6 +4,7 @@ import { freshId, swapBroths } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
+import { useKept } from '@/ui/useKept'
 import BrothRecipe from './BrothRecipe.vue'
 import HouseDialog from './HouseDialog.vue'
 import LeftOvers from './LeftOvers.vue'
@@ -14,7 +15,7 @@ import WindowBench from './WindowBench.vue'
 const { party, brief, plan } = useOpenParty()
 /** The side whose broth is picked up, to be put down on another one. */
 const picked = ref<string>()
-const dialog = ref<'bench' | 'house' | 'import'>()
+const dialog = useKept<'bench' | 'house' | 'import' | undefined>('house', undefined)
 const recipe = ref<string>()
 const need = computed(() => plan.value.broths.needs.find((n) => n.broth === recipe.value))
 

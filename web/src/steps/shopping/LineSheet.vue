@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Line } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
+import { useKept } from '@/ui/useKept'
 import { cents } from './lists'
 
 /** In the shop: another size or price, an empty shelf, or it is at home after all. */
@@ -13,8 +14,8 @@ const emit = defineEmits<{ close: [] }>()
 
 const { party } = useOpenParty()
 const open = ref(true)
-const grams = ref(String(Math.round(props.line.grams)))
-const price = ref((props.line.cost.value / 100).toFixed(2))
+const grams = useKept('line grams', String(Math.round(props.line.grams)))
+const price = useKept('line price', (props.line.cost.value / 100).toFixed(2))
 const paid = computed(() => cents(price.value))
 const weight = computed(() => {
   const number = Number(grams.value)

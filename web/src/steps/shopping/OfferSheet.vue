@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import { useKept } from '@/ui/useKept'
 import { cents } from './lists'
 
 /** A pack of something no shop of the party offers yet: where, how heavy, how much; or it is at home. */
@@ -14,9 +15,9 @@ const props = defineProps<{
 const emit = defineEmits<{ close: [] }>()
 const { party, brief } = useOpenParty()
 const open = ref(true)
-const shop = ref(brief.value.shops[0]?.id ?? '')
-const grams = ref(String(Math.ceil(props.missing)))
-const price = ref('')
+const shop = useKept('offer shop', brief.value.shops[0]?.id ?? '')
+const grams = useKept('offer grams', String(Math.ceil(props.missing)))
+const price = useKept('offer price', '')
 const shops = computed(() => brief.value.shops.map((s) => ({ value: s.id, label: s.name })))
 const weight = computed(() => {
   const number = Number(grams.value)

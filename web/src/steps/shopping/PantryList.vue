@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
+import { useKept } from '@/ui/useKept'
 
 /** What is at home already and taken off the list. */
 defineEmits<{ import: [] }>()
 const { party, brief, catalogue } = useOpenParty()
-const wanted = ref('')
-const amount = ref('')
+const wanted = useKept('pantry food', '')
+const amount = useKept('pantry amount', '')
 const found = computed(() =>
   catalogue.value.ingredients.find((i) => i.name.toLowerCase() === wanted.value.trim().toLowerCase()),
 )

@@ -8,6 +8,7 @@ import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
 import TickBox from '@/ui/TickBox.vue'
 import { clockText, dayText } from '@/ui/time'
+import { useKept } from '@/ui/useKept'
 import ImportDialog from '../imports/ImportDialog.vue'
 import type { ImportKind } from '../imports/imports'
 import LineSheet from './LineSheet.vue'
@@ -23,10 +24,10 @@ const { party, brief, plan } = useOpenParty()
 /** In the shop the list comes first, all else below it. */
 const { mobile } = useDisplay()
 const trips = computed(() => tripLists(plan.value))
-const opened = ref<Line>()
+const opened = useKept<Line | undefined>('line', undefined)
 const moving = ref<string>()
 const importing = ref<ImportKind>()
-const pricing = ref<Plan['purchases']['unoffered'][number]>()
+const pricing = useKept<Plan['purchases']['unoffered'][number] | undefined>('offer', undefined)
 
 function needOf(line: Line) {
   return plan.value.purchases.needs.find((need) => need.ingredient === line.ingredient)

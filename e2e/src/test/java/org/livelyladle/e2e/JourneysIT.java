@@ -129,6 +129,23 @@ class JourneysIT extends BrowserTest {
                 .hasText(Pattern.compile("was 1\\.\\d+ kg"));
     }
 
+    /** A dialog that is open keeps what stands in it, and is open again; saved or left, it is forgotten. */
+    @Test
+    void whatStandsInADialogSurvivesAReload() {
+        go("pots");
+        button("House and salt").click();
+        Locator dialog = page.locator(".v-dialog", new Page.LocatorOptions().setHasText("House and salt"));
+        Locator altitude = dialog.getByLabel("above sea level, m");
+        altitude.fill("640");
+        page.reload();
+        assertThat(altitude).hasValue("640");
+        page.keyboard().press("Escape");
+        assertThat(dialog).isHidden();
+        page.reload();
+        button("House and salt").click();
+        assertThat(altitude).hasValue("0");
+    }
+
     @Test
     void tickedPurchasesSurviveAReload() {
         go("shopping");

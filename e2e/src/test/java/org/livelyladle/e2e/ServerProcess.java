@@ -7,6 +7,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -19,6 +20,9 @@ final class ServerProcess {
     private static final String JAVA =
             Path.of(System.getProperty("java.home"), "bin", "java").toString();
     private static final Path APP = Path.of("target/app");
+    /** For minutes of tests the full compiler and collector cost more than they save. */
+    private static final List<String> FOR_TESTS = List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC");
+
     private static boolean unpacked;
 
     /** A database and who the application is there. */
@@ -41,15 +45,20 @@ final class ServerProcess {
     }
 
     static ServerProcess start(int port, String name, Database database, String... options) {
+        return start(port, name, database, FOR_TESTS, options);
+    }
+
+    /** With the compiler and the memory that hosts have, to be measured. */
+    static ServerProcess startAsShipped(String name, Database database, String... options) {
+        return start(freePort(), name, database, List.of("-Xmx768m"), options);
+    }
+
+    private static ServerProcess start(
+            int port, String name, Database database, List<String> flags, String... options) {
         unpack();
-        List<String> command = new ArrayList<>(List.of(
-                JAVA,
-                // for minutes of tests the full compiler and collector cost more than they save
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-jar",
-                APP.resolve("server-0.1.0-exec.jar").toString(),
-                "--server.port=" + port));
+        List<String> command = new ArrayList<>(List.of(JAVA));
+        command.addAll(flags);
+        command.addAll(List.of("-jar", APP.resolve("server-0.1.0-exec.jar").toString(), "--server.port=" + port));
         command.addAll(List.of(options));
         ProcessBuilder builder = new ProcessBuilder(command);
         builder.environment().put("LADLE_DB_URL", database.url());
@@ -73,6 +82,15 @@ final class ServerProcess {
 
     String address() {
         return "http://localhost:" + port;
+    }
+
+    /** The memory it holds [MB]. */
+    long residentMb() throws IOException {
+        return Files.readAllLines(Path.of("/proc", String.valueOf(process.pid()), "status")).stream()
+                .filter(line -> line.startsWith("VmRSS:"))
+                .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")) / 1024)
+                .findFirst()
+                .orElseThrow();
     }
 
     /** As a power cut does it. */

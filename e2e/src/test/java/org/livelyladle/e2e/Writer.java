@@ -36,14 +36,24 @@ final class Writer {
     private int revision;
     private int turns;
 
+    /** On a small party of its own. */
     Writer(String address) throws IOException, InterruptedException {
         this.address = address;
         send("GET", "/api/parties", "", 0);
-        HttpResponse<String> made = send(
-                "POST",
+        make(
                 "/api/parties",
-                "{\"title\":\"Enduring\",\"sitDown\":\"2026-12-05T19:00:00\",\"zone\":\"UTC\",\"guests\":[\"Ann\",\"Bo\"]}",
-                0);
+                "{\"title\":\"Enduring\",\"sitDown\":\"2026-12-05T19:00:00\",\"zone\":\"UTC\",\"guests\":[\"Ann\",\"Bo\"]}");
+    }
+
+    /** On a copy of its own of a brief. */
+    Writer(String address, String brief) throws IOException, InterruptedException {
+        this.address = address;
+        send("GET", "/api/parties", "", 0);
+        make("/api/parties/import", brief);
+    }
+
+    private void make(String path, String body) throws IOException, InterruptedException {
+        HttpResponse<String> made = send("POST", path, body, 0);
         if (made.statusCode() != 201) {
             throw new IllegalStateException("No party was made: " + made.statusCode() + " " + made.body());
         }
@@ -63,7 +73,7 @@ final class Writer {
         return turns % EDIT_EVERY == 0 ? edit() : tick();
     }
 
-    private Optional<HttpResponse<String>> tick() throws InterruptedException {
+    Optional<HttpResponse<String>> tick() throws InterruptedException {
         String id = UUID.randomUUID().toString();
         Optional<HttpResponse<String>> answer = tried(
                 "POST",
@@ -72,6 +82,14 @@ final class Writer {
                         + "\",\"at\":\"2026-11-28T10:00:00Z\",\"type\":\"TASK_DONE\",\"subject\":\"table:lay\"}]");
         answer.filter(said -> said.statusCode() == 200).ifPresent(said -> kept.add(id));
         return answer;
+    }
+
+    /** The plan of another draft each time. */
+    Optional<HttpResponse<String>> plan() throws InterruptedException {
+        turns++;
+        JsonObject draft = brief.deepCopy();
+        draft.addProperty("mealMinutes", 80 + turns % 40);
+        return tried("POST", path() + "/plan", draft.toString());
     }
 
     private Optional<HttpResponse<String>> edit() throws InterruptedException {

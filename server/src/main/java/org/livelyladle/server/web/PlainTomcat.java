@@ -1,15 +1,20 @@
 package org.livelyladle.server.web;
 
+import jakarta.servlet.ServletException;
 import java.io.IOException;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.core.StandardHost;
 import org.apache.catalina.valves.ErrorReportValve;
+import org.apache.catalina.valves.ValveBase;
 import org.springframework.boot.tomcat.ConfigurableTomcatWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Configuration;
 
-/** What Tomcat refuses before any filter sees it is a problem too, not a page of its own. */
+/**
+ * What Tomcat refuses before any filter sees it is a problem too, not a page of its own; and each request knows whether
+ * whoever sent it still waits.
+ */
 @Configuration
 class PlainTomcat implements WebServerFactoryCustomizer<ConfigurableTomcatWebServerFactory> {
     @Override
@@ -18,6 +23,7 @@ class PlainTomcat implements WebServerFactoryCustomizer<ConfigurableTomcatWebSer
             if (context.getParent() instanceof StandardHost host) {
                 host.setErrorReportValveClass(ProblemValve.class.getName());
             }
+            context.getPipeline().addValve(new CallerValve());
         });
     }
 
@@ -38,6 +44,14 @@ class PlainTomcat implements WebServerFactoryCustomizer<ConfigurableTomcatWebSer
                 // whoever asked is gone
                 container.getLogger().debug("No answer to a request that cannot be read", e);
             }
+        }
+    }
+
+    private static final class CallerValve extends ValveBase {
+        @Override
+        public void invoke(Request request, Response response) throws IOException, ServletException {
+            Caller.remember(request);
+            getNext().invoke(request, response);
         }
     }
 }

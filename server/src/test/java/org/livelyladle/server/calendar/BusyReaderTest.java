@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook.Busy;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.server.Cost;
 import org.livelyladle.server.demo.DemoBriefs;
 import org.livelyladle.server.household.PriceList;
 import org.livelyladle.server.web.JsonConfig;
@@ -26,7 +27,14 @@ class BusyReaderTest {
     private static BusyPreview read(String... lines) {
         String text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//a//b//EN\r\n" + String.join("\r\n", lines)
                 + "\r\nEND:VCALENDAR\r\n";
-        return new BusyReader(BRIEF).read(text.getBytes(UTF_8));
+        byte[] file = text.getBytes(UTF_8);
+        try {
+            return Cost.bounded(text, () -> new BusyReader(BRIEF).read(file));
+        } catch (RuntimeException e) {
+            throw e;
+        } catch (Exception e) {
+            throw new AssertionError(e);
+        }
     }
 
     private static String event(String... lines) {
@@ -145,7 +153,9 @@ class BusyReaderTest {
                 "RRULE:FREQ=DAILY\r\nEXRULE:FREQ=SECONDLY",
                 "RRULE:FREQ=DAILY;BYHOUR=0,1,2,3,4,5,6,7,8,9;BYMINUTE=0,1,2,3,4;BYSECOND=0,1,2,3,4,5",
                 "RRULE:FREQ=YEARLY;BYMONTH=1,2,3,4,5,6,7,8,9,10,11,12;BYHOUR=0,1,2,3;BYMINUTE=0,1;BYSECOND=0,1",
-                "RRU\r\n LE:FREQ=SECON\r\n DLY"
+                "RRU\r\n LE:FREQ=SECON\r\n DLY",
+                "RRU\n LE:FREQ=SECON\n DLY",
+                "RRU\r LE:FREQ=SECON\r DLY"
             })
     void rulesWithoutEndAreNotFollowedAndSaid(String rules) {
         BusyPreview preview = read(event("DTSTART:19700101T090000Z", "DTEND:19700101T090100Z", rules));

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.livelyladle.server.Cost;
 import org.livelyladle.server.ServerTest;
 import org.springframework.test.web.servlet.MvcResult;
 import tools.jackson.databind.JsonNode;
@@ -167,12 +168,11 @@ class ImportsTest extends ServerTest {
                 new String[] {"GUESTS", "text/vcard", "BEGIN:VCARD\r\nFN" + ";A=b".repeat(200_000) + ":x\r\nEND:VCARD"
                 });
         for (String[] file : hostile) {
-            long began = System.nanoTime();
-            int status = read(file[0], file[1], file[2].getBytes(StandardCharsets.UTF_8))
+            byte[] body = file[2].getBytes(StandardCharsets.UTF_8);
+            int status = Cost.bounded(file[2], () -> read(file[0], file[1], body))
                     .getResponse()
                     .getStatus();
             assertThat(status).as(file[2].substring(0, 30)).isIn(200, 400);
-            assertThat(System.nanoTime() - began).as(file[2].substring(0, 30)).isLessThan(2_000_000_000L);
         }
     }
 

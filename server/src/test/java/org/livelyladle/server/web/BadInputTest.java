@@ -5,6 +5,7 @@ import static org.springframework.http.MediaType.APPLICATION_JSON;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -17,6 +18,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.server.ServerTest;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.mock.web.MockHttpSession;
 import tools.jackson.databind.JsonNode;
 
 /** Bad input is answered with a problem that says what was wrong, where, and what is accepted. */
@@ -100,6 +102,8 @@ class BadInputTest extends ServerTest {
                         400,
                         "colour",
                         "mealMinutes"),
+                bad("after this century", "2026-01-03", "2101-01-03", 400, "sitDown", "from 2000 to 2100"),
+                bad("a date of year 2", "2026-01-03", "0002-01-03", 400, "sitDown", "from 2000 to 2100"),
                 bad("unknown zone", "Europe/Vienna", "Europe/Atlantis", 400, "zone", "Europe/Vienna"),
                 bad(
                         "frozen raw cut without its time",
@@ -185,6 +189,19 @@ class BadInputTest extends ServerTest {
 
         assertThat(answer.getStatus()).isEqualTo(200);
         assertThat(answer.getCookie("ladle-session")).isNull();
+    }
+
+    /** Whoever keeps no cookie leaves a session behind with each request: it soon ends, unless it is used again. */
+    @Test
+    void aSessionLastsOnceItsCookieCameBack() throws Exception {
+        HttpSession first =
+                http.perform(get("/api/parties")).andReturn().getRequest().getSession(false);
+        assertThat(first).isInstanceOf(MockHttpSession.class);
+        assertThat(first.getMaxInactiveInterval()).isLessThanOrEqualTo(60);
+
+        http.perform(get("/api/parties").session((MockHttpSession) first));
+
+        assertThat(first.getMaxInactiveInterval()).isGreaterThanOrEqualTo(1800);
     }
 
     @Test
