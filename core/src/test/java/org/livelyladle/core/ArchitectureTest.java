@@ -10,8 +10,6 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import org.livelyladle.core.prep.Prep;
 import org.livelyladle.core.prep.PrepTask;
-import org.livelyladle.core.table.Drop;
-import org.livelyladle.core.table.TablePlan;
 
 @AnalyzeClasses(packages = "org.livelyladle.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -40,15 +38,24 @@ class ArchitectureTest {
             .resideInAPackage("..audit..")
             .should()
             .dependOnClassesThat(com.tngtech.archunit.base.DescribedPredicate.describe(
-                    "are of table or prep but no records, or of safety",
+                    "make the sequence or the schedule, or are of safety",
                     c -> c.getPackageName().endsWith(".safety")
+                            || c.getPackageName().endsWith(".sequence")
                             || c.getPackageName().endsWith(".prep")
                                     && !c.getName().startsWith(PrepTask.class.getName())
                                     && !c.getName().equals(Prep.class.getName())
-                                    && !c.getName().startsWith(Prep.class.getName() + "$")
-                            || c.getPackageName().endsWith(".table")
-                                    && !c.getName().startsWith(Drop.class.getName())
-                                    && !c.getName().startsWith(TablePlan.class.getName())));
+                                    && !c.getName().startsWith(Prep.class.getName() + "$")));
+
+    @ArchTest
+    static final ArchRule TABLE_HOLDS_RECORDS_ONLY = classes()
+            .that()
+            .resideInAPackage("..core.table")
+            .should()
+            .beRecords()
+            .orShould()
+            .beEnums()
+            .orShould()
+            .haveSimpleName("package-info");
 
     @ArchTest
     static final ArchRule CORE_HAS_NO_CLOCK_OR_CHANCE = noClasses()

@@ -14,9 +14,9 @@ import org.livelyladle.core.heat.HeatUp;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.portions.Portions;
-import org.livelyladle.core.table.SideLimits;
+import org.livelyladle.core.sequence.SideLimits;
+import org.livelyladle.core.sequence.TablePlanner;
 import org.livelyladle.core.table.TablePlan;
-import org.livelyladle.core.table.TablePlanner;
 
 /**
  * The table and the evening foreseen from it. Where raw food would stand in a side below its floor, the side takes less

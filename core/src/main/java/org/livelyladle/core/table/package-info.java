@@ -1,4 +1,4 @@
-/** The sequence at the table: which side gets what, when it goes in and when it comes out. */
+/** What a sequence of the evening consists of: drops with their stays, and how guests fare. Records only. */
 @NullMarked
 package org.livelyladle.core.table;
 

@@ -1,10 +1,11 @@
-package org.livelyladle.core.table;
+package org.livelyladle.core.sequence;
 
 import java.util.List;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.table.Drop;
 
 /**
  * A drop that has no time yet.

@@ -1,4 +1,4 @@
-package org.livelyladle.core.table;
+package org.livelyladle.core.sequence;
 
 import java.util.List;
 import org.livelyladle.core.brief.Guest;

@@ -1,4 +1,4 @@
-package org.livelyladle.core.table;
+package org.livelyladle.core.sequence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -15,6 +15,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.cooking.TestWindows;
 import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.table.Drop;
 
 class ColdLoadTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();

@@ -1,4 +1,4 @@
-package org.livelyladle.core.table;
+package org.livelyladle.core.sequence;
 
 /** One guest's waits between bites, from arriving to the finish. */
 final class Waits {

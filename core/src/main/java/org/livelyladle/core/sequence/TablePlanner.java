@@ -1,4 +1,4 @@
-package org.livelyladle.core.table;
+package org.livelyladle.core.sequence;
 
 import static java.util.stream.Collectors.toSet;
 
@@ -29,6 +29,8 @@ import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.SideAccess;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.TablePlan;
 
 /**
  * Sequences the table: who eats from which side, what goes in together, when. Holds the hard rules H1 (nobody is fed

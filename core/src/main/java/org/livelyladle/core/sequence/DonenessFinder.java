@@ -1,4 +1,4 @@
-package org.livelyladle.core.table;
+package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -18,6 +18,8 @@ import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.TablePlan;
 
 /** How far each wish for doneness can be met: the safe mark beats it, but for fish and whole cuts other than pork by the guest's choice. */
 record DonenessFinder(Brief brief, Catalogue catalogue, Windows windows) {

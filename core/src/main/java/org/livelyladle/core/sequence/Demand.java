@@ -1,4 +1,4 @@
-package org.livelyladle.core.table;
+package org.livelyladle.core.sequence;
 
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.catalogue.Cut;

@@ -1,4 +1,4 @@
-package org.livelyladle.core.table;
+package org.livelyladle.core.sequence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -23,6 +23,7 @@ import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.cooking.TestWindows;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.table.TablePlan;
 
 class DonenessFinderTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();

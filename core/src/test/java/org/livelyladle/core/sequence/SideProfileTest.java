@@ -1,4 +1,4 @@
-package org.livelyladle.core.table;
+package org.livelyladle.core.sequence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -18,6 +18,7 @@ import org.livelyladle.core.cooking.TestWindows;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.UnitSystem;
+import org.livelyladle.core.table.Drop;
 
 /** One side of two litres, half filled: one litre of broth and one of room. */
 class SideProfileTest {

@@ -1,4 +1,4 @@
-package org.livelyladle.core.table;
+package org.livelyladle.core.sequence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -18,6 +18,8 @@ import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Remedy;
 import org.livelyladle.core.plan.Unmet;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.TablePlan;
 
 class TablePlannerTest {
     private final Briefs briefs = Briefs.plain();

@@ -1,4 +1,4 @@
-package org.livelyladle.core.table;
+package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -11,6 +11,7 @@ import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.table.Drop;
 
 /**
  * Splits what goes into a side into drops the side can take, says where in the meal each belongs, and deals each guest

@@ -1,4 +1,4 @@
-package org.livelyladle.core.table;
+package org.livelyladle.core.sequence;
 
 import static org.livelyladle.core.measure.Operation.DIFFERENCE;
 import static org.livelyladle.core.measure.Operation.LARGEST_STEP;
@@ -19,6 +19,8 @@ import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Operation;
 import org.livelyladle.core.measure.Term;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.TablePlan;
 
 /** How the sequence feels: first bites, waits, and how busy the host is. */
 final class PaceFigures {
