@@ -51,7 +51,7 @@ class RandomPartiesTest {
 
     private static Set<String> hungry(Brief brief, TablePlan table) {
         Set<String> eats = table.drops().stream()
-                .flatMap(drop -> drop.servings().stream())
+                .flatMap(drop -> drop.servings())
                 .filter(serving -> serving.grams() > 0)
                 .map(serving -> serving.guest())
                 .collect(Collectors.toSet());

@@ -16,12 +16,14 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /**
  * Power cuts, a database that is away, a full disk: nothing that was acknowledged is lost, who asks is told at once, and
  * all comes back by itself. {@code -Dendure.rounds=30 -Dendure.awaySeconds=60} endures longer.
  */
 @Order(1)
+@ResourceLock("what a busy machine would disturb")
 class EndureIT {
     private static final int ROUNDS = Integer.getInteger("endure.rounds", 10);
     private static final int AWAY_SECONDS = Integer.getInteger("endure.awaySeconds", 10);

@@ -18,6 +18,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.ResourceLock;
 
 /**
  * Twenty devices at one copy, each on a demo party of its own: the plan of an edit, then a tick, then half a second of
@@ -25,6 +26,7 @@ import org.junit.jupiter.api.Test;
  * memory must hold too.
  */
 @Order(2)
+@ResourceLock("what a busy machine would disturb")
 class TwentyDevicesIT {
     private static final int SECONDS = Integer.getInteger("devices.seconds", 4);
     private static final boolean MEASURED = SECONDS >= 60;

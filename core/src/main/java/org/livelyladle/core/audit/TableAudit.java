@@ -27,10 +27,11 @@ import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.heat.BoilingPoint;
 import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
 
 /**
- * Checks a sequence against the hard rules H1, H2, H3, H4, H6 and H8, walking through the evening second by second. The
+ * Checks a sequence against the hard rules H1 to H6 and H8, walking through the evening second by second. The
  * limits stand here again on purpose: a mistake in the sequencer must not hide in a shared constant.
  */
 public final class TableAudit {
@@ -46,6 +47,9 @@ public final class TableAudit {
     /** Between the two reckonings of a core [K]. */
     private static final double CORE_TOLERANCE_K = 1;
 
+    private static final int SHARED_SPARE_S = 20;
+    private static final int GRID_S = 5;
+    private static final int MOST_AT_A_POT = 6;
     private static final double FREEZER_C = -18;
     private static final double FRIDGE_C = 5;
     private static final double ROOM_C = 20;
@@ -78,6 +82,7 @@ public final class TableAudit {
                     audit.staysHot(pot, side);
                 }));
         table.drops().forEach(audit::takenOutInTime);
+        audit.handsAreEnough();
         audit.everythingIsServedOrNamed();
         return List.copyOf(audit.violations);
     }
@@ -97,8 +102,8 @@ public final class TableAudit {
         }
         table.drops().forEach(drop -> held.get(drop.side()).add(ingredientOf(drop)));
         for (Drop drop : table.drops()) {
-            for (Drop.Serving serving : drop.servings()) {
-                Guest guest = guest(serving.guest());
+            for (String id : drop.gramsByGuest().keySet()) {
+                Guest guest = guest(id);
                 needsOf(guest).forEach((kind, strength) -> checkNeed(drop, guest, kind, strength, held));
             }
         }
@@ -168,17 +173,16 @@ public final class TableAudit {
         double brimMl = pot.capacityMl() / (double) pot.sides().size();
         double brothMl = brimMl * pot.fillPercent() / 100.0;
         int start = drops.stream().mapToInt(Drop::putIn).min().orElse(0);
-        double[] volumes = drops.stream()
-                .mapToDouble(drop -> load(drop) / gramsPerMl(drop))
-                .toArray();
         for (int second = start; second <= table.mealSeconds(); second++) {
             double ml = brothMl;
             int baskets = 0;
-            for (int i = 0; i < volumes.length; i++) {
-                Drop drop = drops.get(i);
-                boolean inside = drop.putIn() <= second && second < drop.takeOut();
-                ml += inside ? volumes[i] : 0;
-                baskets += inside && !drop.byHand() ? 1 : 0;
+            for (Drop drop : drops) {
+                double inside = 0;
+                for (Stay stay : drop.stays()) {
+                    inside += stay.isInside(second) ? load(drop, stay) / gramsPerMl(drop) : 0;
+                }
+                ml += inside;
+                baskets += inside > 0 && !drop.isDip() ? 1 : 0;
             }
             String at = "second " + second + " in " + side.id();
             if (ml > brimMl + TOLERANCE) {
@@ -225,31 +229,32 @@ public final class TableAudit {
         }
     }
 
-    /** Every stay of a drop, dip by dip. A stay long enough for the coolest broth it met needs no closer look. */
+    /** Every stay of a drop. One long enough for the coolest broth it met needs no closer look. */
     private void safeAtItsCore(Drop drop, Cut cut, double scale, boolean frozen, TemperatureWalk walk) {
-        int cooked = drop.takeOut() - drop.putIn() - (drop.repeats() - 1) * drop.everySeconds();
         double start = frozen ? FREEZER_C : cut.start().name().equals("AMBIENT") ? ROOM_C : FRIDGE_C;
         double wanted = cut.safeCoreC() - CORE_TOLERANCE_K;
-        for (int i = 0; i < drop.repeats(); i++) {
-            int putIn = drop.putIn() + i * drop.everySeconds();
-            double coolest = Math.floor(walk.coolest(putIn, putIn + cooked));
+        for (Stay stay : drop.stays()) {
+            double coolest = Math.floor(walk.coolest(stay.putIn(), stay.takeOut()));
             double sure = CORES.seconds(cut, scale, start, coolest, wanted);
-            if (cooked < sure
-                    && cooked < CoreGrid.of(cut, scale).seconds(start, second -> walk.at(putIn + second), wanted)) {
+            if (stay.seconds() < sure
+                    && stay.seconds()
+                            < CoreGrid.of(cut, scale)
+                                    .seconds(start, second -> walk.at(stay.putIn() + second), wanted)) {
                 add(
                         "H3",
                         drop.id(),
                         String.format(
-                                Locale.ROOT, "out after %d s, the core not yet at %d °C", cooked, cut.safeCoreC()));
+                                Locale.ROOT,
+                                "out after %d s, the core not yet at %d °C",
+                                stay.seconds(),
+                                cut.safeCoreC()));
             }
         }
     }
 
-    private double load(Drop drop) {
-        Cut cut = catalogue.cut(drop.cut());
-        double grams = drop.servings().stream().mapToDouble(Drop.Serving::grams).sum();
-        Double piece = cut.pieceGrams();
-        return (drop.byHand() && piece != null ? drop.servings().size() * piece : grams) * cut.swell();
+    private double load(Drop drop, Stay stay) {
+        double grams = stay.servings().stream().mapToDouble(Stay.Serving::grams).sum();
+        return grams * catalogue.cut(drop.cut()).swell();
     }
 
     private double gramsPerMl(Drop drop) {
@@ -259,27 +264,57 @@ public final class TableAudit {
     /** H6, and never before safe: each piece leaves the broth inside its window, within the meal, for guests present. */
     private void takenOutInTime(Drop drop) {
         CookingWindow window = windowOf(drop);
-        int cooked = drop.takeOut() - drop.putIn() - (drop.repeats() - 1) * drop.everySeconds();
-        if (cooked < window.safe().value() || cooked < window.pleasant().value()) {
-            add("H6", drop.id(), "out after " + cooked + " s, before it is ready");
-        }
-        if (cooked >= window.overcookedSeconds()) {
-            add("H6", drop.id(), "out after " + cooked + " s, overcooked");
-        }
-        if (drop.repeats() > 1 && drop.everySeconds() < cooked) {
-            add("H6", drop.id(), "the next slice goes in before the last is out");
-        }
-        if (drop.takeOut() > table.mealSeconds()) {
-            add("H6", drop.id(), "out after the finish");
-        }
-        for (Drop.Serving serving : drop.servings()) {
-            int arrival = guest(serving.guest()).arrivesAfterMinutes() * 60;
-            int leaving = guest(serving.guest()).leavesWithin(table.mealSeconds() / 60) * 60;
-            if (drop.takeOut() > leaving) {
-                add("H6", drop.id(), guest(serving.guest()).name() + " has left by then");
+        int spare =
+                drop.isDip() ? 0 : Math.min(SHARED_SPARE_S, (window.bestUntilSeconds() - window.readySeconds()) / 2);
+        for (Stay stay : drop.stays()) {
+            int cooked = stay.seconds();
+            if (cooked < window.safe().value() || cooked < window.pleasant().value()) {
+                add("H6", drop.id(), "out after " + cooked + " s, before it is ready");
+            } else if (cooked < window.readySeconds() + spare || cooked > window.bestUntilSeconds() - spare + GRID_S) {
+                add("H6", drop.id(), "out after " + cooked + " s, with less than " + spare + " s to spare");
             }
-            if (drop.putIn() + cooked < Math.max(1, arrival)) {
-                add("H6", drop.id(), guest(serving.guest()).name() + " is not at the table yet");
+            if (cooked >= window.overcookedSeconds()) {
+                add("H6", drop.id(), "out after " + cooked + " s, overcooked");
+            }
+            if (stay.takeOut() > table.mealSeconds()) {
+                add("H6", drop.id(), "out after the finish");
+            }
+            for (Stay.Serving serving : stay.servings()) {
+                int arrival = guest(serving.guest()).arrivesAfterMinutes() * 60;
+                int leaving = guest(serving.guest()).leavesWithin(table.mealSeconds() / 60) * 60;
+                if (stay.takeOut() > leaving) {
+                    add("H6", drop.id(), guest(serving.guest()).name() + " has left by then");
+                }
+                if (stay.takeOut() < Math.max(1, arrival)) {
+                    add("H6", drop.id(), guest(serving.guest()).name() + " is not at the table yet");
+                }
+            }
+        }
+    }
+
+    /** H5: nobody holds two slices at once, and only so many reach one pot. */
+    private void handsAreEnough() {
+        Map<String, List<Stay>> own = new HashMap<>();
+        Map<String, List<Stay>> atPot = new HashMap<>();
+        table.drops().stream()
+                .filter(Drop::isDip)
+                .forEach(drop -> drop.stays().forEach(stay -> {
+                    stay.servings()
+                            .forEach(serving -> own.computeIfAbsent(serving.guest(), g -> new ArrayList<>())
+                                    .add(stay));
+                    atPot.computeIfAbsent(brief.potOf(drop.side()).id(), pot -> new ArrayList<>())
+                            .add(stay);
+                }));
+        own.forEach((guest, stays) -> atOnce("H5", guest, stays, 1));
+        atPot.forEach((pot, stays) -> atOnce("H5", pot, stays, MOST_AT_A_POT));
+    }
+
+    private void atOnce(String rule, String subject, List<Stay> stays, int most) {
+        for (Stay stay : stays) {
+            long others =
+                    stays.stream().filter(other -> other.isInside(stay.putIn())).count();
+            if (others > most) {
+                add(rule, subject, others + " slices at second " + stay.putIn() + " where " + most + " may be");
             }
         }
     }
@@ -289,9 +324,8 @@ public final class TableAudit {
         portions.forEach(portion -> open.merge(
                 portion.guest() + " " + portion.cut(), portion.served().value(), Double::sum));
         table.drops()
-                .forEach(drop -> drop.servings()
-                        .forEach(serving ->
-                                open.merge(serving.guest() + " " + drop.cut(), -serving.grams(), Double::sum)));
+                .forEach(drop -> drop.gramsByGuest()
+                        .forEach((guest, grams) -> open.merge(guest + " " + drop.cut(), -grams, Double::sum)));
         table.remainders().forEach(rest -> open.merge(rest.guest() + " " + rest.cut(), -rest.grams(), Double::sum));
         open.forEach((key, grams) -> {
             if (Math.abs(grams) > TOLERANCE) {

@@ -8,6 +8,7 @@ import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
 
 /**
  * The temperature of one side, each second, by a reckoning of the audit's own: so much broth as was filled in, less
@@ -25,6 +26,8 @@ final class TemperatureWalk {
     private static final double LOSS_W_PER_M2_K = 10;
     private static final double THIN_MM = 3;
     private static final double LEAST_LEVEL = 0.85;
+
+    private static final int SPARE_S = 20;
 
     private final double joulePerK;
     private final double watts;
@@ -55,28 +58,22 @@ final class TemperatureWalk {
         this.warms = new double[celsius.length];
         this.brings = new double[celsius.length];
         this.melts = new double[celsius.length];
-        drops.stream().filter(drop -> drop.side().equals(side.id())).forEach(drop -> draw(drop, cuts.get(drop.cut())));
+        drops.stream()
+                .filter(drop -> drop.side().equals(side.id()))
+                .forEach(drop -> drop.stays().forEach(stay -> draw(stay, cuts.get(drop.cut()))));
         walk();
     }
 
-    private void draw(Drop drop, Cut cut) {
-        double grams = drop.grams() * cut.swell();
-        if (drop.byHand()) {
-            int all = drop.servings().stream().mapToInt(Drop.Serving::pieces).sum();
-            for (int i = 0; i < drop.repeats(); i++) {
-                int turn = i;
-                long dipped = drop.servings().stream()
-                        .filter(serving -> serving.pieces() > turn)
-                        .count();
-                draw(cut, grams * dipped / all, drop.putIn() + i * drop.everySeconds());
-            }
-        } else if (isThin(cut)) {
-            draw(cut, grams, drop.putIn());
-        } else {
-            int third = Math.max(1, (drop.takeOut() - drop.putIn()) / 3);
-            for (int i = 0; i < 3 * third; i++) {
-                draw(cut, grams * (i < third ? 2.0 / 3 / third : 1.0 / 6 / third), drop.putIn() + i);
-            }
+    private void draw(Stay stay, Cut cut) {
+        double grams = stay.grams() * cut.swell();
+        if (isThin(cut)) {
+            draw(cut, grams, stay.putIn());
+            return;
+        }
+        // what is fished late has taken its heat as early as all the rest
+        int third = Math.max(1, Math.min(stay.seconds(), stay.ready() + SPARE_S - stay.putIn()) / 3);
+        for (int i = 0; i < 3 * third; i++) {
+            draw(cut, grams * (i < third ? 2.0 / 3 / third : 1.0 / 6 / third), stay.putIn() + i);
         }
     }
 

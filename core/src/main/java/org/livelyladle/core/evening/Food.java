@@ -10,6 +10,7 @@ import org.livelyladle.core.heat.Material;
  *
  * @param putIn [s from sitting down]
  * @param takeOut [s from sitting down]
+ * @param ready [s from sitting down]
  * @param grams as planned [g]
  * @param loadG as it is in the broth, soaked [g]
  * @param volumeMl room it takes [ml]
@@ -21,6 +22,7 @@ record Food(
         double startC,
         int putIn,
         int takeOut,
+        int ready,
         double grams,
         double loadG,
         double volumeMl) {
@@ -33,6 +35,9 @@ record Food(
     /** Time constant of a lump against its time in the broth; memory. */
     private static final double TAU_SHARE = 1.0 / 3;
 
+    /** What stays in longer than this after it is ready has long taken the broth's temperature [s]. */
+    private static final int LONGER_S = 20;
+
     /** Takes the broth's temperature at once. */
     boolean isThin() {
         return switch (cut.shape()) {
@@ -43,7 +48,7 @@ record Food(
     }
 
     double tauSeconds() {
-        return Math.max(1, (takeOut - putIn) * TAU_SHARE);
+        return Math.max(1, (Math.min(takeOut, ready + LONGER_S) - putIn) * TAU_SHARE);
     }
 
     double clingMl() {

@@ -14,6 +14,7 @@ import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.cooking.Piece;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
 
 /** What goes into each side and when, and who ladles soup from it. */
@@ -51,34 +52,19 @@ final class Traffic {
         Cut cut = catalogue.cut(drop.cut());
         Category category = catalogue.ingredientOf(cut).category();
         double startC = Piece.of(cut, item.fromFrozen(), item.scale()).startC();
-        if (!drop.byHand()) {
-            foods.add(food(drop, cut, category, startC, 0, drop.takeOut() - drop.putIn(), 1));
-            return;
-        }
-        int cooks = drop.takeOut() - drop.putIn() - (drop.repeats() - 1) * drop.everySeconds();
-        int all = drop.servings().stream().mapToInt(Drop.Serving::pieces).sum();
-        for (int round = 0; round < drop.repeats(); round++) {
-            int turn = round;
-            long pieces = drop.servings().stream()
-                    .filter(serving -> serving.pieces() > turn)
-                    .count();
-            foods.add(food(
-                    drop,
+        for (Stay stay : drop.stays()) {
+            foods.add(new Food(
+                    drop.id(),
                     cut,
                     category,
                     startC,
-                    round * drop.everySeconds(),
-                    cooks,
-                    (double) pieces / Math.max(1, all)));
+                    stay.putIn(),
+                    stay.takeOut(),
+                    stay.ready(),
+                    stay.grams(),
+                    stay.loadGrams(),
+                    stay.volumeMl()));
         }
-    }
-
-    private static Food food(Drop drop, Cut cut, Category category, double startC, int after, int cooks, double share) {
-        int putIn = drop.putIn() + after;
-        double loadG = drop.grams() * share * cut.swell();
-        double mlPerG = drop.loadGrams() == 0 ? 0 : drop.volumeMl() / drop.loadGrams();
-        return new Food(
-                drop.id(), cut, category, startC, putIn, putIn + cooks, drop.grams() * share, loadG, loadG * mlPerG);
     }
 
     /** Soup ladled from a side at a second [ml/s], by second from sitting down; it changes where guests come and go. */
@@ -105,7 +91,7 @@ final class Traffic {
         Map<String, Double> grams = new TreeMap<>();
         table.drops().stream()
                 .filter(drop -> drop.side().equals(side))
-                .flatMap(drop -> drop.servings().stream())
+                .flatMap(Drop::servings)
                 .forEach(serving -> grams.merge(serving.guest(), serving.grams(), Double::sum));
         return grams;
     }

@@ -66,7 +66,7 @@ final class HungerFinder {
         this.portions = portions;
         this.table = table;
         for (Drop drop : table.drops()) {
-            drop.servings().forEach(serving -> eaten.merge(serving.guest(), serving.grams(), Double::sum));
+            drop.gramsByGuest().forEach((guest, grams) -> eaten.merge(guest, grams, Double::sum));
         }
     }
 

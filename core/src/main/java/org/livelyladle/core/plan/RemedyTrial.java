@@ -14,7 +14,6 @@ import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.TablePlan;
 
 /**
@@ -56,8 +55,7 @@ final class RemedyTrial {
 
     private static Set<String> eaters(TablePlan table) {
         return table.drops().stream()
-                .flatMap(drop -> drop.servings().stream())
-                .map(Drop.Serving::guest)
+                .flatMap(drop -> drop.gramsByGuest().keySet().stream())
                 .collect(Collectors.toSet());
     }
 

@@ -1,16 +1,18 @@
 package org.livelyladle.core.sequence;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.cooking.CookingWindow;
-import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
 
 /**
- * A drop that has no time yet.
+ * What goes in together and has no time yet: food for everybody it is for, or, of a cut that is dipped, one turn of one
+ * guest.
  *
- * @param wish where in the meal it belongs by the school of order, 0 at the start to 1 at the finish
+ * @param place where in the meal it belongs by the school of order
  * @param earliest before this nobody for whom it is may be at the table [s]
  * @param latest after this somebody for whom it is has left [s]
  * @param startsFrozen goes in from the freezer
@@ -21,42 +23,49 @@ record Batch(
         Side side,
         Side homeSide,
         int number,
-        List<Drop.Serving> servings,
+        List<Stay.Serving> servings,
         CookingWindow window,
-        double wish,
+        OrderOfEating.Place place,
         int earliest,
         int latest,
         boolean startsFrozen) {
 
     /** A take-out this long after ready still leaves slack on both sides [s]. */
-    private static final int LATEST_SLACK_SECONDS = 20;
+    private static final int SLACK_SECONDS = 20;
     /** Time for eating one slice before the next is dipped [s]; memory. */
     private static final int CHEW_SECONDS = 20;
+    /** What stays good so long may be left in the broth and fished out piece by piece [s]; memory. */
+    private static final int FORGIVING_SECONDS = 300;
+    /** From one piece fished out to the next of the same guest, where the window is long enough [s]; memory. */
+    private static final int FISH_EVERY_SECONDS = 90;
+    /** Pieces are fished no quicker than this [s]; memory. */
+    private static final int FISH_AT_LEAST_SECONDS = 45;
+    /** What is served by weight is fished in helpings of about this size [g]; memory. */
+    private static final double FISHED_G = 25;
     /** Raw leaves take this much room until wilted [g/ml]; memory. */
     private static final double LEAF_BULK_G_PER_ML = 0.15;
     /** Food displaces broth at this density [g/ml]. */
     private static final double FOOD_G_PER_ML = 1.05;
 
-    /** From putting in to taking out [s]: somewhat after ready, on the grid of the sequence where a helper does it. */
+    /** From putting in to taking the first out [s]: somewhat after ready, on the grid where somebody does it for others. */
     int offset() {
         return offset(cut, window);
     }
 
     static int offset(Cut cut, CookingWindow window) {
-        int offset = handOffset(window);
+        int offset = window.readySeconds() + slack(window);
         return cut.byHand()
                 ? offset
                 : Math.max(window.readySeconds(), Math.min(roundUp(offset), window.bestUntilSeconds()));
     }
 
-    private static int handOffset(CookingWindow window) {
-        int slack = Math.min(LATEST_SLACK_SECONDS, (window.bestUntilSeconds() - window.readySeconds()) / 2);
-        return window.readySeconds() + slack;
+    private static int slack(CookingWindow window) {
+        return Math.min(SLACK_SECONDS, (window.bestUntilSeconds() - window.readySeconds()) / 2);
     }
 
     /** From one dipped slice to the next [s]. */
     static int everySeconds(Cut cut, CookingWindow window) {
-        return cut.byHand() ? roundUp(handOffset(window) + CHEW_SECONDS) : 0;
+        return cut.byHand() ? roundUp(window.readySeconds() + slack(window) + CHEW_SECONDS) : 0;
     }
 
     boolean byHand() {
@@ -64,27 +73,72 @@ record Batch(
     }
 
     double grams() {
-        return servings.stream().mapToDouble(Drop.Serving::grams).sum();
+        return servings.stream().mapToDouble(Stay.Serving::grams).sum();
     }
 
+    /** Slices of a turn, one after another; all else goes in once. */
     int repeats() {
-        return byHand() ? servings.stream().mapToInt(Drop.Serving::pieces).max().orElse(1) : 1;
+        return byHand() ? Math.max(1, servings.get(0).pieces()) : 1;
     }
 
     int everySeconds() {
         return everySeconds(cut, window);
     }
 
+    /** Whether eaters fish it out piece by piece, each in their own time. */
+    static boolean isFished(Cut cut, CookingWindow window) {
+        return !cut.byHand() && window.bestUntilSeconds() - window.readySeconds() >= FORGIVING_SECONDS;
+    }
+
+    /** Times a guest bites of a serving. */
+    int bites(Stay.Serving serving) {
+        if (byHand()) {
+            return repeats();
+        }
+        if (!isFished(cut, window)) {
+            return 1;
+        }
+        int wanted = serving.pieces() > 0 ? serving.pieces() : (int) Math.round(serving.grams() / FISHED_G);
+        return Math.max(1, Math.min(wanted, 1 + fishingSeconds() / FISH_AT_LEAST_SECONDS));
+    }
+
+    /** From the first take-out to the last that leaves slack [s]. */
+    private int fishingSeconds() {
+        return Math.max(0, window.bestUntilSeconds() - slack(window) - offset());
+    }
+
+    private int mostBites() {
+        return servings.stream().mapToInt(this::bites).max().orElse(1);
+    }
+
+    /** From one bite of a guest to the next [s]. */
+    private int betweenBites() {
+        if (byHand()) {
+            return everySeconds();
+        }
+        int most = mostBites();
+        int between = most == 1 ? 0 : Math.min(FISH_EVERY_SECONDS, fishingSeconds() / (most - 1));
+        return between / TablePlanner.GRID_SECONDS * TablePlanner.GRID_SECONDS;
+    }
+
+    /** From putting in to each bite of a serving, in order of time [s]. */
+    int[] biteOffsets(Stay.Serving serving) {
+        int[] offsets = new int[bites(serving)];
+        int between = betweenBites();
+        for (int i = 0; i < offsets.length; i++) {
+            offsets[i] = offset() + i * between;
+        }
+        return offsets;
+    }
+
     /** From putting in the first to taking out the last [s]. */
     int duration() {
-        return offset() + (repeats() - 1) * everySeconds();
+        return offset() + (mostBites() - 1) * betweenBites();
     }
 
     /** What is in the broth at one time [g]. */
     double loadGrams() {
-        Double piece = cut.pieceGrams();
-        double grams = byHand() && piece != null ? servings.size() * piece : grams();
-        return grams * cut.swell();
+        return grams() / repeats() * cut.swell();
     }
 
     double volumeMl() {
@@ -106,30 +160,51 @@ record Batch(
     }
 
     Batch movedTo(Side other, CookingWindow there) {
-        return new Batch(cut, name, other, homeSide, number, servings, there, wish, earliest, latest, startsFrozen);
+        return new Batch(cut, name, other, homeSide, number, servings, there, place, earliest, latest, startsFrozen);
     }
 
-    Drop at(int putIn, String amount, boolean pinned) {
-        return new Drop(
-                "drop." + cut.id() + "@" + homeSide.id() + "." + number,
-                cut.id(),
-                name,
-                side.id(),
-                homeSide.id(),
-                number,
-                byHand(),
-                grams(),
-                amount,
-                loadGrams(),
-                volumeMl(),
-                servings,
-                putIn,
-                putIn + window.readySeconds(),
-                putIn + window.bestUntilSeconds(),
-                putIn + window.overcookedSeconds(),
-                putIn + duration(),
-                repeats(),
-                everySeconds(),
-                pinned);
+    /** Shared with others of the same cut, side and number: the turns of several guests are one drop. */
+    String dropId(int number) {
+        return "drop." + cut.id() + "@" + homeSide.id() + "." + number;
+    }
+
+    /** The stays it consists of when it goes in at a time [s from sitting down]. */
+    List<Stay> stays(int putIn) {
+        List<Stay> stays = new ArrayList<>();
+        int between = betweenBites();
+        for (int i = 0; i < mostBites(); i++) {
+            List<Stay.Serving> parts = new ArrayList<>();
+            for (Stay.Serving serving : servings) {
+                if (i < bites(serving)) {
+                    parts.add(part(serving, i, bites(serving)));
+                }
+            }
+            int in = byHand() ? putIn + i * between : putIn;
+            stays.add(stay(in, putIn + offset() + i * between, parts));
+        }
+        return stays;
+    }
+
+    private Stay stay(int in, int out, List<Stay.Serving> parts) {
+        double grams = parts.stream().mapToDouble(Stay.Serving::grams).sum();
+        return new Stay(
+                in,
+                in + window.readySeconds(),
+                in + window.bestUntilSeconds(),
+                in + window.overcookedSeconds(),
+                out,
+                grams,
+                grams * cut.swell(),
+                volumeMl(cut, grams * cut.swell()),
+                parts);
+    }
+
+    /** The i-th of n bites of a serving; whole pieces of what is counted. */
+    private static Stay.Serving part(Stay.Serving serving, int i, int n) {
+        if (serving.pieces() == 0) {
+            return new Stay.Serving(serving.guest(), serving.grams() / n, 0);
+        }
+        int pieces = serving.pieces() / n + (i < serving.pieces() % n ? 1 : 0);
+        return new Stay.Serving(serving.guest(), serving.grams() / serving.pieces() * pieces, pieces);
     }
 }

@@ -11,7 +11,7 @@ import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.cooking.Windows;
-import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
 
 /**
  * Splits what goes into a side into drops the side can take, says where in the meal each belongs, and deals each guest
@@ -20,11 +20,11 @@ import org.livelyladle.core.table.Drop;
  */
 final class Batcher {
     /** Slices a guest dips in one go before something else comes; memory. */
-    private static final int SLICES_PER_ROUND = 4;
+    private static final int SLICES_A_TURN = 3;
     /** Portions of this size a head are worth two servings [g]; memory. */
     private static final double SECOND_HELPING_G = 60;
     /** A drop takes at most this share of the largest one, so that it finds a place between others; memory. */
-    private static final double DROP_SHARE = 0.65;
+    private static final double DROP_SHARE = 0.8;
     /** A drop fills at most this share of a side's free room, so that others fit beside it. */
     private static final double ROOM_SHARE = 0.6;
     /** Helpings are dealt anew in smaller drops at most so often. */
@@ -52,7 +52,7 @@ final class Batcher {
     }
 
     /** Some demands that go in together, and where in the meal. */
-    private record Deal(List<Demand> demands, double wish) {}
+    private record Deal(List<Demand> demands, OrderOfEating.Place place) {}
 
     List<Batch> split(Cut cut, Side side, List<Demand> demands) {
         return split(cut, side, demands, 1);
@@ -67,6 +67,9 @@ final class Batcher {
         if (present.isEmpty()) {
             return List.of();
         }
+        if (cut.byHand()) {
+            return turns(cut, side, present, firstNumber);
+        }
         int count = leastDrops(cut, side, present);
         List<Deal> deals = deal(cut, side, present, count);
         for (int tries = 0;
@@ -76,6 +79,19 @@ final class Batcher {
             deals = deal(cut, side, present, count);
         }
         return number(cut, side, deals, firstNumber);
+    }
+
+    /** What is dipped each guest dips in turns of a few slices; the first turns of all are one drop, and so on. */
+    private List<Batch> turns(Cut cut, Side side, List<Demand> demands, int firstNumber) {
+        List<Batch> turns = new ArrayList<>();
+        for (Demand demand : demands) {
+            int count = Math.max(1, (demand.pieces() + SLICES_A_TURN - 1) / SLICES_A_TURN);
+            for (int i = 0; i < count; i++) {
+                Deal deal = new Deal(List.of(part(demand, i, count)), order.place(cut, i, count));
+                turns.add(batch(cut, side, firstNumber + i, deal));
+            }
+        }
+        return turns;
     }
 
     /** The smallest drops there can be: a piece, or a small helping, for one guest at a time. */
@@ -94,7 +110,7 @@ final class Batcher {
         }
         List<Deal> deals = new ArrayList<>();
         for (Demand part : parts) {
-            deals.add(new Deal(List.of(part), order.wish(cut, deals.size(), parts.size())));
+            deals.add(new Deal(List.of(part), order.place(cut, deals.size(), parts.size())));
         }
         return number(cut, side, deals, firstNumber);
     }
@@ -117,10 +133,10 @@ final class Batcher {
                 side,
                 number,
                 deal.demands().stream()
-                        .map(demand -> new Drop.Serving(demand.guest().id(), demand.grams(), demand.pieces()))
+                        .map(demand -> new Stay.Serving(demand.guest().id(), demand.grams(), demand.pieces()))
                         .toList(),
                 window,
-                deal.wish(),
+                deal.place(),
                 common.from(),
                 common.until(),
                 frozen.contains(cut.id()));
@@ -128,39 +144,23 @@ final class Batcher {
 
     /** Whether somebody is at the table while a piece of it could be cooked. */
     boolean canMeet(Cut cut, Side side, Demand demand) {
-        return canMeet(cut, windows.of(cut.id(), side.id()), presence(demand), 1);
+        return canMeet(cut, windows.of(cut.id(), side.id()), presence(demand));
     }
 
-    /** Whether there is a moment, or a run of dips, for which all who share a presence are at the table. */
-    private static boolean canMeet(Cut cut, CookingWindow window, Presence common, int repeats) {
+    /** Whether there is a moment at which all who share a presence are at the table. */
+    private static boolean canMeet(Cut cut, CookingWindow window, Presence common) {
         int offset = Batch.offset(cut, window);
         int soonest = cut.byHand() ? offset : Math.max(TablePlanner.GRID_SECONDS, offset - Sequencer.PRELOAD_SECONDS);
         int first = Batch.roundUp(Math.max(common.from(), soonest));
-        return first + (repeats - 1) * Batch.everySeconds(cut, window) <= common.until() - TablePlanner.GRID_SECONDS;
+        return first <= common.until() - TablePlanner.GRID_SECONDS;
     }
 
     private int leastDrops(Cut cut, Side side, List<Demand> demands) {
-        if (cut.byHand()) {
-            int most = demands.stream().mapToInt(Demand::pieces).max().orElse(1);
-            int slices = slicesPerRound(cut, side, demands.size());
-            return Math.max(1, (most + slices - 1) / slices);
-        }
         double grams = grams(demands);
-        boolean generous = grams / demands.size() >= SECOND_HELPING_G && cut.shape() != Shape.LEAF;
+        boolean generous = grams / demands.size() >= SECOND_HELPING_G
+                && cut.shape() != Shape.LEAF
+                && !Batch.isFished(cut, windows.of(cut.id(), side.id()));
         return Math.max((int) Math.ceil(grams * cut.swell() / mostGrams(cut, side) - SAME), generous ? 2 : 1);
-    }
-
-    /** As many slices a round as the side takes one after another. */
-    private int slicesPerRound(Cut cut, Side side, int eaters) {
-        SidePlan plan = plans.side(side.id());
-        double each = cut.pieceGrams() == null ? 0 : cut.pieceGrams() * eaters;
-        double room = DROP_SHARE * limits.share(side.id()) * plan.dropLimit().value() - each;
-        double stays = each
-                - limits.share(side.id())
-                        * plan.pace().value()
-                        / 60
-                        * Batch.everySeconds(cut, windows.of(cut.id(), side.id()));
-        return stays <= 0 ? SLICES_PER_ROUND : (int) Math.max(1, Math.min(SLICES_PER_ROUND, 1 + room / stays));
     }
 
     /** The most that goes in at once, as it is in the broth; whole pieces, one at least [g]. */
@@ -178,10 +178,6 @@ final class Batcher {
     }
 
     private boolean isTooMuch(Cut cut, Side side, Deal deal) {
-        if (cut.byHand()) {
-            int most = deal.demands().stream().mapToInt(Demand::pieces).max().orElse(1);
-            return most > slicesPerRound(cut, side, deal.demands().size());
-        }
         boolean divides = deal.demands().size() > 1
                 || deal.demands().get(0).pieces() != 1 && deal.demands().get(0).grams() > SMALLEST_HELPING_G;
         return divides && grams(deal.demands()) * cut.swell() > mostGrams(cut, side) + SAME;
@@ -200,13 +196,13 @@ final class Batcher {
         int end = demands.stream().mapToInt(d -> presence(d).until()).max().orElse(mealSeconds);
         List<List<Demand>> together = new ArrayList<>();
         List<List<Demand>> apart = new ArrayList<>();
-        double[] wishes = new double[count];
+        OrderOfEating.Place[] places = new OrderOfEating.Place[count];
         double[] moments = new double[count];
         for (int i = 0; i < count; i++) {
             together.add(new ArrayList<>());
             apart.add(new ArrayList<>());
-            wishes[i] = order.wish(cut, i, count);
-            moments[i] = start + wishes[i] * (end - start);
+            places[i] = order.place(cut, i, count);
+            moments[i] = start + Tempo.mealFor(places[i].share()) * (end - start);
         }
         for (int g = 0; g < demands.size(); g++) {
             Demand demand = demands.get(g);
@@ -222,14 +218,34 @@ final class Batcher {
         }
         List<Deal> deals = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            for (List<Demand> group : meeting(cut, side, together.get(i))) {
-                deals.add(new Deal(group, wishes[i]));
-            }
-            for (List<Demand> group : meeting(cut, side, apart.get(i))) {
-                deals.add(new Deal(group, wishes[i]));
+            List<List<Demand>> groups = new ArrayList<>(meeting(cut, side, together.get(i)));
+            groups.addAll(meeting(cut, side, apart.get(i)));
+            groups.forEach(group -> accompany(cut, side, group, groups));
+            for (List<Demand> group : groups) {
+                deals.add(new Deal(group, places[i]));
             }
         }
         return deals;
+    }
+
+    /** Whoever would be served alone is joined by half of the largest group: as many drops, and none for one guest. */
+    private void accompany(Cut cut, Side side, List<Demand> group, List<List<Demand>> groups) {
+        List<Demand> largest =
+                groups.stream().max(Comparator.comparingInt(List::size)).orElse(group);
+        if (group.size() > 1 || largest.size() < 3) {
+            return;
+        }
+        CookingWindow window = windows.of(cut.id(), side.id());
+        Presence alone = presence(group.get(0));
+        List<Demand> joining = largest.stream()
+                .filter(other -> canMeet(cut, window, alone.and(presence(other))))
+                .limit(largest.size() / 2)
+                .toList();
+        Presence together = Presence.common(joining, mealSeconds).and(alone);
+        if (canMeet(cut, window, together)) {
+            group.addAll(joining);
+            largest.removeAll(joining);
+        }
     }
 
     /** The helpings that come while a guest is there; the nearest where none does. */
@@ -264,7 +280,6 @@ final class Batcher {
     private static final class Group {
         private final List<Demand> demands = new ArrayList<>();
         private Presence common;
-        private int repeats = 1;
 
         private Group(Presence common) {
             this.common = common;
@@ -277,9 +292,8 @@ final class Batcher {
         List<Group> groups = new ArrayList<>();
         for (Demand demand : demands) {
             Presence own = presence(demand);
-            int repeats = cut.byHand() ? Math.max(1, demand.pieces()) : 1;
             Group with = groups.stream()
-                    .filter(group -> canMeet(cut, window, group.common.and(own), Math.max(group.repeats, repeats)))
+                    .filter(group -> canMeet(cut, window, group.common.and(own)))
                     .findFirst()
                     .orElse(null);
             if (with == null) {
@@ -288,7 +302,6 @@ final class Batcher {
             }
             with.demands.add(demand);
             with.common = with.common.and(own);
-            with.repeats = Math.max(with.repeats, repeats);
         }
         return groups.stream().map(group -> group.demands).toList();
     }

@@ -28,10 +28,10 @@ record DonenessFinder(Brief brief, Catalogue catalogue, Windows windows) {
     List<TablePlan.Done> find(List<Drop> drops) {
         Map<String, Set<String>> sidesOf = new HashMap<>();
         for (Drop drop : drops) {
-            for (Drop.Serving serving : drop.servings()) {
-                sidesOf.computeIfAbsent(serving.guest() + " " + drop.cut(), key -> new TreeSet<>())
-                        .add(drop.side());
-            }
+            drop.gramsByGuest()
+                    .keySet()
+                    .forEach(guest -> sidesOf.computeIfAbsent(guest + " " + drop.cut(), key -> new TreeSet<>())
+                            .add(drop.side()));
         }
         List<TablePlan.Done> found = new ArrayList<>();
         for (Guest guest : brief.guests()) {

@@ -10,62 +10,70 @@ import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.cooking.Windows;
 
-/** When in the meal a cut goes in by the host's school: 0 at the start, 1 at the finish; noodles always last. */
+/**
+ * When a cut is eaten by the host's school. Each kind has its part of the meal, counted in food eaten, from 0 at the
+ * first bite to 1 at the last; its helpings are spread over that part. Parts overlap: in every school quick things are
+ * eaten while slow ones cook, and noodles come last.
+ */
 final class OrderOfEating {
     /** Noodles and rice begin here. */
-    static final double STARCH_FROM = 0.82;
-    /** How much of the order is the cut's rank; the rest spreads its helpings over the meal. */
-    private static final double RANK_SHARE = 0.5;
+    private static final double STARCH_FROM = 0.86;
+    /** How much more it counts when noodles are out of place. */
+    private static final double STARCH_WEIGHT = 4;
+    /** In "hard first" what is tended by others comes by its time in the broth, over this part of the meal. */
+    private static final double HARD_PART = 0.6;
+    /** The part of the meal over which the helpings of one such cut are spread. */
+    private static final double HARD_SPREAD = 0.26;
 
-    private final Map<String, Double> ranks = new HashMap<>();
+    /** Where a helping belongs, in food eaten before it [1], and how much it counts when it comes at another time. */
+    record Place(double share, double weight) {}
+
+    private record Part(double from, double to, double weight) {}
+
+    private final Map<String, Part> parts = new HashMap<>();
 
     OrderOfEating(SchoolOfOrder school, Catalogue catalogue, List<Cut> cuts, Windows windows) {
-        List<Cut> early = cuts.stream()
-                .filter(cut -> category(catalogue, cut) != Category.STARCH)
-                .sorted(comparator(school, catalogue, windows))
+        List<Cut> slow = cuts.stream()
+                .filter(cut -> !cut.byHand())
+                .sorted(Comparator.comparing((Cut cut) -> -windows.of(cut.id()).readySeconds())
+                        .thenComparing(Cut::id))
                 .toList();
-        for (int i = 0; i < early.size(); i++) {
-            ranks.put(early.get(i).id(), (double) i / Math.max(1, early.size() - 1));
+        for (Cut cut : cuts) {
+            Category category = catalogue.ingredientOf(cut).category();
+            double rank = (double) Math.max(0, slow.indexOf(cut)) / Math.max(1, slow.size() - 1);
+            parts.put(
+                    cut.id(),
+                    category == Category.STARCH
+                            ? new Part(STARCH_FROM, 1, STARCH_WEIGHT)
+                            : switch (school) {
+                                case HARD_FIRST -> hardFirst(cut, rank);
+                                case FLAVOUR_BUILDERS -> builders(category);
+                            });
         }
+    }
+
+    private static Part hardFirst(Cut cut, double rank) {
+        return cut.byHand()
+                ? new Part(0, STARCH_FROM, 1)
+                : new Part(HARD_PART * rank, HARD_PART * rank + HARD_SPREAD, 1);
+    }
+
+    private static Part builders(Category category) {
+        return switch (category) {
+            case ROOTS -> new Part(0, 0.4, 1);
+            case MEAT, SEAFOOD -> new Part(0, 0.6, 1);
+            case BALLS, TOFU -> new Part(0.2, 0.75, 1);
+            case MUSHROOMS, LEAVES -> new Part(0.35, STARCH_FROM, 1);
+            case STARCH, LARDER -> new Part(STARCH_FROM, 1, STARCH_WEIGHT);
+        };
     }
 
     /**
      * @param index which helping, from 0
      * @param count helpings in all
      */
-    double wish(Cut cut, int index, int count) {
-        double spread = (double) index / count;
-        Double rank = ranks.get(cut.id());
-        if (rank == null) {
-            return STARCH_FROM + (1 - STARCH_FROM) * spread;
-        }
-        double wish = count == 1 ? rank : rank * RANK_SHARE + spread * (1 - RANK_SHARE);
-        return wish * STARCH_FROM;
-    }
-
-    private static Comparator<Cut> comparator(SchoolOfOrder school, Catalogue catalogue, Windows windows) {
-        Comparator<Cut> byTime =
-                Comparator.comparing((Cut cut) -> -windows.of(cut.id()).readySeconds());
-        Comparator<Cut> first = switch (school) {
-            case HARD_FIRST -> byTime;
-            case FLAVOUR_BUILDERS ->
-                Comparator.comparing((Cut cut) -> builderRank(category(catalogue, cut)))
-                        .thenComparing(byTime);
-        };
-        return first.thenComparing(Cut::id);
-    }
-
-    private static int builderRank(Category category) {
-        return switch (category) {
-            case ROOTS -> 0;
-            case MEAT, SEAFOOD -> 1;
-            case BALLS, TOFU -> 2;
-            case MUSHROOMS, LEAVES -> 3;
-            case STARCH, LARDER -> 4;
-        };
-    }
-
-    private static Category category(Catalogue catalogue, Cut cut) {
-        return catalogue.ingredientOf(cut).category();
+    Place place(Cut cut, int index, int count) {
+        Part part = parts.get(cut.id());
+        return new Place(part.from() + (index + 0.5) / count * (part.to() - part.from()), part.weight());
     }
 }

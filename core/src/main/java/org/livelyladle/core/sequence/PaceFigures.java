@@ -20,6 +20,7 @@ import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Operation;
 import org.livelyladle.core.measure.Term;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
 
 /** How the sequence feels: first bites, waits, and how busy the host is. */
@@ -101,14 +102,10 @@ final class PaceFigures {
     private static List<TablePlan.Bite> bites(String guest, List<Drop> drops) {
         List<TablePlan.Bite> bites = new ArrayList<>();
         for (Drop drop : drops) {
-            for (Drop.Serving serving : drop.servings()) {
-                if (serving.guest().equals(guest)) {
-                    int times = drop.byHand() ? serving.pieces() : 1;
-                    int first = drop.takeOut() - (drop.repeats() - 1) * drop.everySeconds();
-                    for (int i = 0; i < times; i++) {
-                        bites.add(new TablePlan.Bite(first + i * drop.everySeconds(), drop.id()));
-                    }
-                }
+            for (Stay stay : drop.stays()) {
+                stay.servings().stream()
+                        .filter(serving -> serving.guest().equals(guest))
+                        .forEach(serving -> bites.add(new TablePlan.Bite(stay.takeOut(), serving.grams(), drop.id())));
             }
         }
         bites.sort(Comparator.comparingInt(TablePlan.Bite::at).thenComparing(TablePlan.Bite::drop));
@@ -131,11 +128,15 @@ final class PaceFigures {
 
     private Figure cues(List<Drop> drops) {
         Map<String, List<Integer>> byPot = new HashMap<>();
-        drops.stream().filter(drop -> !drop.byHand()).forEach(drop -> {
+        drops.stream().filter(drop -> !drop.isDip()).forEach(drop -> {
             List<Integer> actions =
                     byPot.computeIfAbsent(brief.potOf(drop.side()).id(), p -> new ArrayList<>());
-            actions.add(drop.putIn());
-            actions.add(drop.takeOut());
+            if (drop.putIn() >= 0) {
+                actions.add(drop.putIn());
+            }
+            if (!drop.isFished()) {
+                actions.add(drop.takeOut());
+            }
         });
         int cues = byPot.values().stream().mapToInt(PaceFigures::merged).sum();
         double minutes = mealSeconds / 60.0;
@@ -143,7 +144,7 @@ final class PaceFigures {
         return ledger.figure("table.cues", rate, "1/min", KitchenText.number(rate, 1) + "/min")
                 .by(
                         "Cues",
-                        "Host's actions / minutes; those at one pot within 20 s are one, guests' own dips do not count",
+                        "Host's actions / minutes; those at one pot within 20 s are one; what guests dip and fish out themselves, and what goes in before, does not count",
                         QUOTIENT,
                         () -> List.of(
                                 Term.of("actions", cues, "1", String.valueOf(cues), "", Mark.COMPUTED),

@@ -1,6 +1,7 @@
 package org.livelyladle.core.sequence;
 
 import java.util.Map;
+import org.livelyladle.core.table.Stay;
 
 /** A batch with its time while the sequence is being made; the batch's sizes are kept beside it for speed. */
 final class Placing {
@@ -13,23 +14,29 @@ final class Placing {
 
     final double volumeMl;
     final int duration;
-    /** From putting in to taking out, of dips the first [s]. */
+    /** From putting in to taking out the first [s]. */
     final int offset;
-    /** Dips of a batch by hand, and the time between them [s]. */
+    /** Dips of a turn, and the time between them [s]. */
     final int repeats;
 
     final int every;
     final boolean byHand;
+    /** Whether eaters take it out piece by piece. */
+    final boolean fished;
     /** Where the school of order would put it in [s from sitting down]. */
     final int ideal;
     /** The host decided its time. */
     final boolean fixed;
-    /** Places of its eaters among the guests, and how often each bites: dipped slices one by one, anything else once. */
+    /** Places of its eaters among the guests. */
     final int[] eaters;
+    /** For each eater the bites: from putting in [s], in order of time, and how much [g]. */
+    final int[][] biteAt;
 
-    final int[] bites;
+    final double[][] biteGrams;
     /** [s from sitting down] */
     int putIn;
+    /** What its eaters' evenings were like when no better moment was found for it. */
+    long contentAt = -1;
 
     /** @param guestPlaces places of the guests by id */
     Placing(Batch batch, int ideal, boolean fixed, Map<String, Integer> guestPlaces) {
@@ -41,15 +48,21 @@ final class Placing {
         this.repeats = batch.repeats();
         this.every = batch.everySeconds();
         this.byHand = batch.byHand();
+        this.fished = !byHand && duration > offset;
         this.ideal = ideal;
         this.fixed = fixed;
         this.putIn = ideal;
-        this.eaters = batch.servings().stream()
-                .mapToInt(serving -> guestPlaces.get(serving.guest()))
-                .toArray();
-        this.bites = batch.servings().stream()
-                .mapToInt(serving -> byHand ? serving.pieces() : 1)
-                .toArray();
+        int count = batch.servings().size();
+        this.eaters = new int[count];
+        this.biteAt = new int[count][];
+        this.biteGrams = new double[count][];
+        for (int i = 0; i < count; i++) {
+            Stay.Serving serving = batch.servings().get(i);
+            eaters[i] = guestPlaces.get(serving.guest());
+            biteAt[i] = batch.biteOffsets(serving);
+            biteGrams[i] = new double[biteAt[i].length];
+            java.util.Arrays.fill(biteGrams[i], serving.grams() / biteAt[i].length);
+        }
     }
 
     boolean overlaps(int from, int to) {

@@ -1,68 +1,68 @@
 package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.check.Patience;
 
 /**
  * Gives every batch its time. Constructive: batches in the order of eating, each at the free moment nearest to its
- * place; then improved: one batch of the guest who waits longest moves into the wait, as long as the total of cubed
- * waits and of squared distances from the order falls; noodles stay last. Deterministic, at most {@value #MOST_MOVES} moves
- * and {@value #MOST_STEPS} bites looked at, so that a large party takes no longer than it may.
+ * place; then improved: each batch in turn goes to the best free moment of the whole evening, on a grid that gets finer,
+ * until nothing moves. What is best is the sum over the guests it is for ({@link Meal}), its distance from its place in
+ * the order, and what there is to do at that time ({@link Cues}). Deterministic, at most {@value #MOST_STEPS} bites
+ * looked at, so that a large party takes no longer than it may.
  */
 final class Sequencer {
     private static final int GRID = TablePlanner.GRID_SECONDS;
-    private static final int MOST_MOVES = 400;
-    private static final long MOST_STEPS = 20_000_000;
-    private static final int CANDIDATES_PER_WAIT = 12;
-    /** Where in the wait a bite is tried [s from its middle]. */
-    private static final int[] SHIFTS = {0, 45, -45, 90, -90};
-    /** Weight of a batch's squared distance from its place in the order against cubed waits [s]; memory. */
-    private static final double ORDER_WEIGHT = 1;
+    /** Grids on which better moments are looked for, one after the other [s]; the first over the whole evening. */
+    private static final int[] GRIDS = {60, 15, GRID};
+    /** On the finer grids moments are looked for this many steps around. */
+    private static final int STEPS_AROUND = 8;
+    /** Times all batches are gone through on one grid. */
+    private static final int MOST_ROUNDS = 6;
+
+    private static final long MOST_STEPS = 120_000_000;
+    /** What a batch's squared distance from its place in the order counts a guest, for ten minutes; memory. */
+    private static final double ORDER_WEIGHT = 0.2;
+
+    private static final double TEN_MINUTES = 600;
+    /** What is gained must be worth a move. */
+    private static final double GAIN = 1e-6;
     /** Slow things may go in this long before sitting down [s]. */
     static final int PRELOAD_SECONDS = 900;
-    /** The first take-out of the evening is about here, the last this long before the finish [s]. */
-    private static final int MARGIN_SECONDS = 60;
 
     private final int mealSeconds;
     private final Map<String, SideProfile> profiles = new HashMap<>();
+    private final Map<String, String> potOf = new HashMap<>();
     private final List<Placing> placed = new ArrayList<>();
     private final List<Batch> unplaced = new ArrayList<>();
     private final Map<String, Integer> guestPlaces = new HashMap<>();
-    private final List<Waits> waits = new ArrayList<>();
-    private final Bites bites;
-    /** Guests from the first id to the last, so that the list's order decides nothing. */
-    private final int[] byId;
+    private final List<Meal> meals = new ArrayList<>();
+    private final Cues cues;
+    private final Hands hands;
 
     private long steps;
 
-    /**
-     * @param guests whose arriving and leaving frame their own meal
-     */
-    Sequencer(int mealSeconds, Sides plans, SideLimits limits, List<Guest> guests) {
-        this.mealSeconds = mealSeconds;
-        plans.all().forEach(side -> profiles.put(side.side(), new SideProfile(side, limits.share(side.side()))));
-        guests.forEach(guest -> {
+    Sequencer(Brief brief, Sides plans, SideLimits limits) {
+        this.mealSeconds = brief.mealMinutes() * 60;
+        this.cues = new Cues(mealSeconds);
+        this.hands = new Hands(mealSeconds);
+        plans.all().forEach(side -> {
+            profiles.put(side.side(), new SideProfile(side, limits.share(side.side())));
+            potOf.put(side.side(), brief.potOf(side.side()).id());
+        });
+        for (Guest guest : brief.guests()) {
             Presence there = Presence.of(guest, mealSeconds);
             guestPlaces.put(guest.id(), guestPlaces.size());
-            waits.add(new Waits(there.from(), there.until()));
-        });
-        bites = new Bites(guests.size());
-        byId = guests.stream()
-                .map(Guest::id)
-                .sorted()
-                .mapToInt(guestPlaces::get)
-                .toArray();
+            meals.add(new Meal(there.from(), there.until()));
+        }
     }
 
     List<Placing> placed() {
@@ -90,18 +90,18 @@ final class Sequencer {
     }
 
     void place(List<Batch> batches) {
-        batches.stream()
-                .map(this::placing)
-                .sorted(Comparator.comparingInt((Placing placing) -> placing.ideal)
-                        .thenComparing(placing -> placing.batch.cut().id())
-                        .thenComparing(placing -> placing.batch.side().id())
-                        .thenComparing(placing -> placing.batch.number()))
-                .forEach(placing -> {
-                    if (!put(placing)) {
-                        unplaced.add(placing.batch);
-                    }
-                });
+        batches.stream().map(this::placing).sorted(IN_ORDER).forEach(placing -> {
+            if (!put(placing)) {
+                unplaced.add(placing.batch);
+            }
+        });
     }
+
+    private static final Comparator<Placing> IN_ORDER = Comparator.comparingInt((Placing placing) -> placing.ideal)
+            .thenComparing(placing -> placing.batch.cut().id())
+            .thenComparing(placing -> placing.batch.side().id())
+            .thenComparing(placing -> placing.batch.number())
+            .thenComparing(placing -> placing.batch.servings().get(0).guest());
 
     /** Places one more batch where it fits, as near to its place in the order as can be; false when it fits nowhere. */
     boolean add(Batch batch) {
@@ -117,21 +117,12 @@ final class Sequencer {
         return new Placing(batch, ideal(batch), false, guestPlaces);
     }
 
-    /** Shortens the longest waits. */
-    void improve() {
-        Set<Integer> content = new HashSet<>();
-        int moves = 0;
-        while (moves < MOST_MOVES && steps < MOST_STEPS && moveOne(content)) {
-            moves++;
-        }
-    }
-
-    /** From "taken out just after sitting down" to "taken out just before the finish", by the batch's wish. */
+    /** The put-in after which it is eaten when so much else should be eaten. */
     private int ideal(Batch batch) {
-        int first = Math.max(-PRELOAD_SECONDS, MARGIN_SECONDS - batch.duration());
-        int last = Math.min(mealSeconds - MARGIN_SECONDS, batch.latest()) - batch.duration();
-        int putIn = (int) Math.round(first + batch.wish() * (last - first));
-        return Math.floorDiv(Math.max(putIn, batch.earliest() - batch.offset()), GRID) * GRID;
+        int length = Math.max(0, Math.min(mealSeconds, batch.latest()) - Math.max(0, batch.earliest()));
+        int eaten = (int)
+                (Math.max(0, batch.earliest()) + Tempo.mealFor(batch.place().share()) * length);
+        return Math.floorDiv(eaten - batch.offset(), GRID) * GRID;
     }
 
     private boolean put(Placing placing) {
@@ -141,6 +132,9 @@ final class Sequencer {
         }
         placing.putIn = time.get();
         placed.add(placing);
+        for (int eater : placing.eaters) {
+            meals.get(eater).own().add(placing);
+        }
         enter(placing);
         return true;
     }
@@ -189,109 +183,120 @@ final class Sequencer {
         if (putIn + placing.duration > batch.latest()) {
             return "somebody it is for has left by then";
         }
-        if (placing.byHand && busy(placing, putIn)) {
-            return "somebody dips another slice at that time";
+        if (placing.byHand) {
+            if (isDipping(placing, putIn)) {
+                return "somebody dips another slice at that time";
+            }
+            if (!hands.areFree(potOf.get(batch.side().id()), placing, putIn)) {
+                return "too many dip at that pot at that time";
+            }
         }
         return profiles.get(batch.side().id()).obstacle(placing, putIn);
     }
 
-    private boolean busy(Placing placing, int putIn) {
-        for (int eater : placing.eaters) {
-            for (Placing other : bites.of(eater)) {
-                if (other != placing && other.byHand && other.overlaps(putIn, putIn + placing.duration)) {
-                    return true;
-                }
-            }
-        }
-        return false;
-    }
-
-    private void enter(Placing placing) {
-        profiles.get(placing.batch.side().id()).add(placing);
-        bites.add(placing);
-    }
-
-    /**
-     * Tries the guests from the longest wait down; true as soon as one move helps.
-     *
-     * @param content guests nothing helps, until a drop of theirs moves
-     */
-    private boolean moveOne(Set<Integer> content) {
-        Patience.check();
-        return Arrays.stream(byId)
-                .filter(guest -> !bites.of(guest).isEmpty() && !content.contains(guest))
-                .mapToObj(guest -> waits.get(guest).longest(guest, bites.seconds(guest)))
-                .sorted(Comparator.comparingDouble(Waits.Longest::weight).reversed())
-                .anyMatch(wait -> shorten(wait, content));
-    }
-
-    private boolean shorten(Waits.Longest wait, Set<Integer> content) {
-        int middle = (wait.from() + wait.to()) / 2;
-        Optional<Placing> moved = bites.of(wait.guest()).stream()
-                .filter(placing -> !placing.fixed)
-                .sorted(Comparator.comparingInt(placing -> Math.abs(placing.putIn + placing.duration - middle)))
-                .limit(CANDIDATES_PER_WAIT)
-                .toList()
-                .stream()
-                .filter(placing -> move(placing, middle))
-                .findFirst();
-        content.add(wait.guest());
-        moved.ifPresent(placing -> Arrays.stream(placing.eaters).forEach(content::remove));
-        return moved.isPresent();
-    }
-
-    private boolean move(Placing placing, int middle) {
-        SideProfile side = profiles.get(placing.batch.side().id());
-        side.remove(placing);
-        int before = placing.putIn;
-        int[] targets = Arrays.stream(SHIFTS)
-                .map(shift -> Math.floorDiv(middle + shift - placing.duration, GRID) * GRID)
-                .filter(target -> target != before && inOrder(placing, target) && obstacle(placing, target) == null)
-                .toArray();
-        boolean moved = targets.length > 0 && moveTo(placing, targets);
-        side.add(placing);
-        return moved;
-    }
-
-    /** Noodles stay in the last part of the meal, all else before it. */
-    private boolean inOrder(Placing placing, int target) {
-        boolean late = target > OrderOfEating.STARCH_FROM * mealSeconds;
-        return late == placing.batch.wish() >= OrderOfEating.STARCH_FROM;
-    }
-
-    /** Takes the first of the times that costs less than the batch's own. */
-    private boolean moveTo(Placing placing, int[] targets) {
-        List<Eater> eaters = eaters(placing);
-        double before = cost(placing, eaters, placing.putIn);
-        for (int target : targets) {
-            if (cost(placing, eaters, target) < before - 1) {
-                placing.putIn = target;
-                bites.moved(placing);
+    private boolean isDipping(Placing turn, int putIn) {
+        for (Placing other : meals.get(turn.eaters[0]).own()) {
+            if (other != turn && other.byHand && other.overlaps(putIn, putIn + turn.duration)) {
                 return true;
             }
         }
         return false;
     }
 
-    /** A guest a batch is for: what else the guest bites when, and how often of the batch. */
-    private record Eater(Waits waits, int[] rest, int bites) {}
-
-    private List<Eater> eaters(Placing placing) {
-        List<Eater> eaters = new ArrayList<>();
-        for (int i = 0; i < placing.eaters.length; i++) {
-            int guest = placing.eaters[i];
-            eaters.add(new Eater(waits.get(guest), bites.without(guest, placing, placing.bites[i]), placing.bites[i]));
+    private void enter(Placing placing) {
+        String side = placing.batch.side().id();
+        profiles.get(side).add(placing);
+        cues.add(potOf.get(side), placing);
+        if (placing.byHand) {
+            hands.add(potOf.get(side), placing, 1);
         }
-        return eaters;
     }
 
-    /** Cubed waits of everybody the batch is for, and its squared distance from its place in the order. */
-    private double cost(Placing placing, List<Eater> eaters, int putIn) {
-        double away = putIn - placing.ideal;
-        double cost = ORDER_WEIGHT * away * away * eaters.size();
-        for (Eater eater : eaters) {
-            cost += eater.waits().cost(eater.rest(), putIn + placing.offset, eater.bites(), placing.every);
-            steps += eater.rest().length + eater.bites();
+    private void leave(Placing placing) {
+        String side = placing.batch.side().id();
+        profiles.get(side).remove(placing);
+        cues.remove(potOf.get(side), placing);
+        if (placing.byHand) {
+            hands.add(potOf.get(side), placing, -1);
+        }
+    }
+
+    /** Moves what is not fixed to better moments until nothing moves. */
+    void improve() {
+        List<Placing> free = placed.stream()
+                .filter(placing -> !placing.fixed)
+                .sorted(IN_ORDER)
+                .toList();
+        for (int grid : GRIDS) {
+            boolean moved = true;
+            for (int round = 0; moved && round < MOST_ROUNDS; round++) {
+                moved = false;
+                for (Placing placing : free) {
+                    if (steps > MOST_STEPS) {
+                        return;
+                    }
+                    // nothing has changed for its eaters since it last stayed where it is
+                    long version = grid + (long) GRIDS[0] * changes(placing);
+                    if (version != placing.contentAt) {
+                        moved |= relocate(placing, grid);
+                        placing.contentAt = grid + (long) GRIDS[0] * changes(placing);
+                    }
+                }
+            }
+        }
+    }
+
+    private long changes(Placing placing) {
+        long changes = 0;
+        for (int eater : placing.eaters) {
+            changes += meals.get(eater).changes();
+        }
+        return changes;
+    }
+
+    /** To the best free moment of the evening; false when that is where it is. */
+    private boolean relocate(Placing placing, int grid) {
+        Patience.check();
+        leave(placing);
+        MealWithout[] rests = new MealWithout[placing.eaters.length];
+        for (int i = 0; i < rests.length; i++) {
+            rests[i] = meals.get(placing.eaters[i]).without(placing, placing.eaters[i]);
+        }
+        int before = placing.putIn;
+        int best = before;
+        double least = cost(placing, rests, before, Double.MAX_VALUE) - GAIN;
+        int first = Batch.roundUp(soonest(placing));
+        int last = latest(placing);
+        if (grid < GRIDS[0]) {
+            first = Math.max(first, before - STEPS_AROUND * grid);
+            last = Math.min(last, before + STEPS_AROUND * grid);
+        }
+        for (int putIn = first; putIn <= last; putIn += grid) {
+            double cost = cost(placing, rests, putIn, least);
+            if (cost < least && obstacle(placing, putIn) == null) {
+                least = cost;
+                best = putIn;
+            }
+        }
+        placing.putIn = best;
+        enter(placing);
+        if (best == before) {
+            return false;
+        }
+        for (int eater : placing.eaters) {
+            meals.get(eater).changed();
+        }
+        return true;
+    }
+
+    /** @param enough a moment that costs so much is out of the question, and need not be reckoned to the end */
+    private double cost(Placing placing, MealWithout[] rests, int putIn, double enough) {
+        double away = (putIn - placing.ideal) / TEN_MINUTES;
+        double cost = ORDER_WEIGHT * placing.batch.place().weight() * away * away * rests.length
+                + cues.cost(potOf.get(placing.batch.side().id()), placing, putIn);
+        for (int i = 0; i < rests.length && cost < enough; i++) {
+            cost += rests[i].cost(placing.biteAt[i], placing.biteGrams[i], putIn);
+            steps += placing.biteAt[i].length;
         }
         return cost;
     }

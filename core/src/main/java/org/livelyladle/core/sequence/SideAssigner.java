@@ -2,36 +2,42 @@ package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Cut;
 
 /**
- * Chooses the side each portion is cooked in. Cut by cut, the side that reaches most of the grams still unassigned
- * takes them all, crowded sides counting less, so that few drops feed many and no side is overloaded.
+ * Chooses the side each portion is cooked in. What somebody puts in for others goes into the fewest sides that reach
+ * everybody it is for, those that hold least otherwise; what is dipped each guest dips where there is most room.
  */
 final class SideAssigner {
-    /** Food over the evening at which a litre of broth counts half [g/l]; memory. */
-    private static final double CROWDED_G_PER_L = 400;
-    /** A side takes at most so many largest drops of one cut while others could take the rest. */
-    private static final double DROPS_AT_ONCE = 2;
+    /** A cut goes into at most so many sides when that reaches everybody. */
+    private static final int MOST_SIDES = 3;
+    /** More of one cut than so many largest drops goes into more sides than it must. */
+    private static final double MOST_DROPS = 5;
 
     private final SideAllocator.Allocation allocation;
     private final Sides plans;
+    private final List<Side> sides;
     /** Grams already assigned to each side. */
-    private final Map<String, Double> load = new HashMap<>();
+    private final double[] load;
 
     SideAssigner(SideAllocator.Allocation allocation, Sides plans) {
         this.allocation = allocation;
         this.plans = plans;
-        allocation.sides().forEach(side -> load.put(side.id(), 0.0));
+        this.sides = allocation.sides();
+        this.load = new double[sides.size()];
     }
+
+    /** Who gets a cut from which side. */
+    private record Deal(Map<Integer, List<Demand>> bySide, double crowding, boolean isTooMuch) {}
 
     /** Demands by cut and side, cuts with the fewest possible sides first. Demands no side reaches are left out. */
     Map<Cut, Map<Side, List<Demand>>> assign(List<Demand> demands) {
@@ -52,48 +58,91 @@ final class SideAssigner {
     }
 
     private Map<Side, List<Demand>> assignCut(List<Demand> own) {
+        List<Demand> open = own.stream()
+                .filter(demand -> allocation.reach(demand.guest(), demand.cut()) > 0)
+                .sorted(Comparator.comparingInt((Demand demand) -> allocation.reach(demand.guest(), demand.cut()))
+                        .thenComparing(demand -> demand.guest().id()))
+                .toList();
         Map<Side, List<Demand>> bySide = new LinkedHashMap<>();
-        List<Demand> open = new ArrayList<>(own);
-        open.removeIf(demand -> allocation.reach(demand.guest(), demand.cut()) == 0);
-        while (!open.isEmpty()) {
-            Side side = bestSide(open);
-            List<Demand> taken = take(open, side);
-            open.removeIf(demand -> taken.stream().anyMatch(t -> t == demand));
-            bySide.computeIfAbsent(side, s -> new ArrayList<>()).addAll(taken);
-            load.merge(side.id(), potGrams(taken), Double::sum);
+        if (!open.isEmpty()) {
+            best(open).bySide().forEach((side, taken) -> {
+                bySide.put(sides.get(side), taken);
+                load[side] += potGrams(taken);
+            });
         }
         return bySide;
     }
 
-    /** As many as fill two drops, those with the fewest other sides first. */
-    private List<Demand> take(List<Demand> open, Side side) {
-        List<Demand> taken = new ArrayList<>();
-        double most = DROPS_AT_ONCE * plans.side(side.id()).dropLimit().value();
-        open.stream()
-                .filter(demand -> reaches(demand, side))
-                .sorted(Comparator.comparingInt((Demand demand) -> allocation.reach(demand.guest(), demand.cut()))
-                        .thenComparing(demand -> demand.guest().id()))
-                .forEach(demand -> {
-                    if (taken.isEmpty() || potGrams(taken) + potGrams(List.of(demand)) <= most) {
-                        taken.add(demand);
-                    }
-                });
-        return taken;
+    private Deal best(List<Demand> open) {
+        List<Integer> all = new ArrayList<>();
+        for (int i = 0; i < sides.size(); i++) {
+            all.add(i);
+        }
+        Deal everywhere = deal(open, all);
+        if (everywhere == null) {
+            throw new IllegalStateException("A demand that is reached is reached by some side");
+        }
+        if (open.get(0).cut().byHand()) {
+            return everywhere;
+        }
+        Deal best = null;
+        for (int count = 1; count <= MOST_SIDES && (best == null || best.isTooMuch()); count++) {
+            Deal next = least(open, new ArrayList<>(), 0, count, null);
+            best = best == null || next != null && next.crowding() < best.crowding() ? next : best;
+        }
+        return best == null ? everywhere : best;
     }
 
-    private Side bestSide(List<Demand> open) {
-        Side best = null;
-        double bestScore = -1;
-        for (Side side : allocation.sides()) {
-            double reached = potGrams(take(open, side));
-            double litres = plans.side(side.id()).fill().value() / 1000;
-            double score = reached / (1 + load.get(side.id()) / (litres * CROWDED_G_PER_L));
-            if (score > bestScore) {
-                bestScore = score;
-                best = side;
-            }
+    /** The least crowded of all deals among so many more sides from a first one on. */
+    private @Nullable Deal least(List<Demand> open, List<Integer> chosen, int first, int count, @Nullable Deal best) {
+        if (count == 0) {
+            Deal deal = deal(open, chosen);
+            return best == null || deal != null && deal.crowding() < best.crowding() ? deal : best;
         }
-        return java.util.Objects.requireNonNull(best);
+        Deal least = best;
+        for (int side = first; side <= sides.size() - count; side++) {
+            chosen.add(side);
+            least = least(open, chosen, side + 1, count - 1, least);
+            chosen.remove(chosen.size() - 1);
+        }
+        return least;
+    }
+
+    /** Each to the side that is least full then; null when somebody is reached by none of them. */
+    private @Nullable Deal deal(List<Demand> open, List<Integer> among) {
+        Map<Integer, List<Demand>> bySide = new TreeMap<>();
+        double[] taken = new double[sides.size()];
+        for (Demand demand : open) {
+            int best = -1;
+            for (int side : among) {
+                if (reaches(demand, sides.get(side))
+                        && (best < 0 || fullness(side, taken[side]) < fullness(best, taken[best]))) {
+                    best = side;
+                }
+            }
+            if (best < 0) {
+                return null;
+            }
+            taken[best] += potGrams(List.of(demand));
+            bySide.computeIfAbsent(best, s -> new ArrayList<>()).add(demand);
+        }
+        double crowding = 0;
+        boolean isTooMuch = false;
+        for (int side : bySide.keySet()) {
+            double full = fullness(side, taken[side]);
+            crowding += taken[side] * full;
+            isTooMuch |= taken[side] > MOST_DROPS * plan(side).dropLimit().value();
+        }
+        return new Deal(bySide, crowding, isTooMuch);
+    }
+
+    /** Food over the evening to the broth there is [g/ml]. */
+    private double fullness(int side, double more) {
+        return (load[side] + more) / plan(side).fill().value();
+    }
+
+    private SidePlan plan(int side) {
+        return plans.side(sides.get(side).id());
     }
 
     private boolean reaches(Demand demand, Side side) {

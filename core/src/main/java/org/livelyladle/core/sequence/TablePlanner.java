@@ -4,6 +4,7 @@ import static java.util.stream.Collectors.toSet;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,7 +31,9 @@ import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.Tending;
 
 /**
  * Sequences the table: who eats from which side, what goes in together, when. Holds the hard rules H1 (nobody is fed
@@ -104,9 +107,11 @@ public final class TablePlanner {
         Rescue rescue = new Rescue(brief.sides(), allocation, batcher);
         Sequencer sequencer = sequence(batches(demands, allocation, batcher, rescue), allocation);
         sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
-        rescue.place(sequencer);
-        sequencer.improve();
-        rescue.place(sequencer);
+        if (!rescue.left().isEmpty()) {
+            rescue.place(sequencer);
+            sequencer.improve();
+            rescue.place(sequencer);
+        }
         return new Arranged(sequencer, allocation, batcher, demands, rescue.left());
     }
 
@@ -213,16 +218,17 @@ public final class TablePlanner {
     }
 
     private Sequencer sequence(List<Batch> batches, SideAllocator.Allocation allocation) {
-        Sequencer sequencer = new Sequencer(brief.mealMinutes() * 60, plans, limits, brief.guests());
+        Sequencer sequencer = new Sequencer(brief, plans, limits);
         List<Batch> free = new ArrayList<>();
+        Map<DropPin, List<Batch>> pinned = new LinkedHashMap<>();
         for (Batch batch : batches) {
-            Optional<DropPin> pin = pinOf(batch);
-            if (pin.isPresent()) {
-                fix(sequencer, batch, pin.get(), allocation);
-            } else {
-                free.add(batch);
-            }
+            pinOf(batch)
+                    .ifPresentOrElse(
+                            pin -> pinned.computeIfAbsent(pin, p -> new ArrayList<>())
+                                    .add(batch),
+                            () -> free.add(batch));
         }
+        pinned.forEach((pin, own) -> fix(sequencer, own, pin, allocation));
         sequencer.place(free);
         sequencer.improve();
         return sequencer;
@@ -236,26 +242,29 @@ public final class TablePlanner {
                 .findFirst();
     }
 
-    private void fix(Sequencer sequencer, Batch batch, DropPin pin, SideAllocator.Allocation allocation) {
+    /** All that is pinned goes to one side; the pin is beaten when nothing of it goes in when it should. */
+    private void fix(Sequencer sequencer, List<Batch> own, DropPin pin, SideAllocator.Allocation allocation) {
         Optional<Side> wanted = brief.sides().stream()
                 .filter(side -> side.id().equals(pin.toSide()))
-                .filter(side -> fits(batch, side, allocation))
+                .filter(side -> own.stream().allMatch(batch -> fits(batch, side, allocation)))
                 .findFirst();
-        Batch moved = wanted.map(
-                        side -> batch.movedTo(side, windows.of(batch.cut().id(), side.id())))
-                .orElse(batch);
         int wish = (int) Math.round(pin.minute() * 60);
-        String rule =
-                wanted.isEmpty() ? "that side is not open to everybody it is for" : sequencer.obstacle(moved, wish);
-        Optional<Integer> time = sequencer.fix(moved, wish);
-        int nearest = time.orElse(wish);
+        String rule = wanted.isEmpty() ? "that side is not open to everybody it is for" : null;
+        int nearest = Integer.MAX_VALUE;
+        Side side = wanted.orElse(own.get(0).side());
+        for (Batch batch : own) {
+            Batch moved = batch.movedTo(side, windows.of(batch.cut().id(), side.id()));
+            rule = rule == null ? sequencer.obstacle(moved, wish) : rule;
+            int time = sequencer.fix(moved, wish).orElse(wish);
+            nearest = Math.abs(time - wish) < Math.abs((long) nearest - wish) ? time : nearest;
+        }
         if (wanted.isEmpty() || Math.abs(nearest - wish) >= GRID_SECONDS) {
             beaten.add(new TablePlan.BeatenPin(
                     pin.cut(),
                     pin.side(),
                     pin.batch(),
                     pin.minute(),
-                    moved.side().id(),
+                    side.id(),
                     nearest / 60.0,
                     rule == null ? "times stand on a grid of five seconds" : rule));
         }
@@ -269,15 +278,71 @@ public final class TablePlanner {
     }
 
     private List<Drop> drops(Sequencer sequencer) {
-        return sequencer.placed().stream()
-                .map(placing -> placing.batch.at(placing.putIn, amount(placing.batch), placing.fixed))
+        Map<String, List<Placing>> together = new LinkedHashMap<>();
+        Map<Placing, Integer> numbers = inOrderOfTime(sequencer.placed());
+        sequencer
+                .placed()
+                .forEach(placing -> together.computeIfAbsent(
+                                placing.batch.dropId(numbers.get(placing)), id -> new ArrayList<>())
+                        .add(placing));
+        return together.values().stream()
+                .map(parts -> drop(parts, numbers.get(parts.get(0))))
                 .sorted(Comparator.comparingInt(Drop::putIn).thenComparing(Drop::id))
                 .toList();
     }
 
-    private String amount(Batch batch) {
-        int pieces = batch.servings().stream().mapToInt(Drop.Serving::pieces).sum();
-        return batch.cut().counted() ? KitchenText.pieces(pieces) : text.grams(batch.grams());
+    /** A guest's turns at a cut in a side are numbered as they come, but for those the host pinned. */
+    private static Map<Placing, Integer> inOrderOfTime(List<Placing> placed) {
+        Map<Placing, Integer> numbers = new IdentityHashMap<>();
+        Map<String, List<Placing>> turns = new LinkedHashMap<>();
+        for (Placing placing : placed) {
+            numbers.put(placing, placing.batch.number());
+            if (placing.byHand && !placing.fixed) {
+                String whose = placing.batch.cut().id() + "@"
+                        + placing.batch.homeSide().id() + " "
+                        + placing.batch.servings().get(0).guest();
+                turns.computeIfAbsent(whose, key -> new ArrayList<>()).add(placing);
+            }
+        }
+        for (List<Placing> own : turns.values()) {
+            List<Integer> free = own.stream().map(numbers::get).sorted().toList();
+            own.sort(Comparator.comparingInt(turn -> turn.putIn));
+            for (int i = 0; i < own.size(); i++) {
+                numbers.put(own.get(i), free.get(i));
+            }
+        }
+        return numbers;
+    }
+
+    private Drop drop(List<Placing> parts, int number) {
+        Batch batch = parts.get(0).batch;
+        List<Stay> stays = parts.stream()
+                .flatMap(placing -> placing.batch.stays(placing.putIn).stream())
+                .sorted(Comparator.comparingInt(Stay::putIn)
+                        .thenComparing(Stay::takeOut)
+                        .thenComparing(stay -> stay.servings().get(0).guest()))
+                .toList();
+        return new Drop(
+                batch.dropId(number),
+                batch.cut().id(),
+                batch.name(),
+                batch.side().id(),
+                batch.homeSide().id(),
+                number,
+                batch.byHand() ? Tending.DIP : Tending.SHARED,
+                amount(batch.cut(), stays),
+                parts.stream().anyMatch(placing -> placing.fixed),
+                stays);
+    }
+
+    private String amount(Cut cut, List<Stay> stays) {
+        if (cut.counted()) {
+            return KitchenText.pieces(stays.stream()
+                    .flatMap(stay -> stay.servings().stream())
+                    .mapToInt(Stay.Serving::pieces)
+                    .sum());
+        }
+        return text.grams(stays.stream().mapToDouble(Stay::grams).sum());
     }
 
     private List<TablePlan.SideUse> sides(SideAllocator.Allocation allocation, List<Drop> drops) {

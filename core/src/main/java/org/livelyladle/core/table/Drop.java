@@ -1,17 +1,17 @@
 package org.livelyladle.core.table;
 
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /**
- * One putting-in. All times in seconds from sitting down; preloads are negative.
+ * A cut in a side for somebody, with the stays it consists of: the one expansion everybody reads.
  *
  * @param homeSide the side it was planned for before any pin moved it; a pin names a drop by cut, home side and batch
- * @param byHand each eater dips one slice after another, {@code repeats} times every {@code everySeconds}
- * @param grams weight as planned, all pieces [g]
- * @param loadGrams weight in the broth at one time, swollen or soaked [g]
- * @param volumeMl room it takes in the broth at one time, raw leaves with their bulk [ml]
- * @param ready ready and safe [s from sitting down]; for dips that of the first slice
- * @param takeOut planned end [s from sitting down]; for dips that of the last slice
+ * @param amount its grams or pieces, as one says it
+ * @param pinned the host decided its side or its time
+ * @param stays by time of putting in; at least one
  */
 public record Drop(
         String id,
@@ -20,25 +20,48 @@ public record Drop(
         String side,
         String homeSide,
         int batch,
-        boolean byHand,
-        double grams,
+        Tending tending,
         String amount,
-        double loadGrams,
-        double volumeMl,
-        List<Serving> servings,
-        int putIn,
-        int ready,
-        int bestUntil,
-        int overcooked,
-        int takeOut,
-        int repeats,
-        int everySeconds,
-        boolean pinned) {
-
-    /** What a guest gets of a drop. */
-    public record Serving(String guest, double grams, int pieces) {}
+        boolean pinned,
+        List<Stay> stays) {
 
     public Drop {
-        servings = List.copyOf(servings);
+        stays = List.copyOf(stays);
+    }
+
+    public boolean isDip() {
+        return tending == Tending.DIP;
+    }
+
+    /** Eaters take it out piece by piece, each in their own time. */
+    public boolean isFished() {
+        return !isDip() && stays.size() > 1;
+    }
+
+    /** When the first of it goes in [s from sitting down]. */
+    public int putIn() {
+        return stays.stream().mapToInt(Stay::putIn).min().orElseThrow();
+    }
+
+    /** When the last of it comes out [s from sitting down]. */
+    public int takeOut() {
+        return stays.stream().mapToInt(Stay::takeOut).max().orElseThrow();
+    }
+
+    /** As planned, all stays [g]. */
+    public double grams() {
+        return stays.stream().mapToDouble(Stay::grams).sum();
+    }
+
+    /** What everybody gets of it, stay by stay. */
+    public Stream<Stay.Serving> servings() {
+        return stays.stream().flatMap(stay -> stay.servings().stream());
+    }
+
+    /** What everybody gets of it in all [g], by guest. */
+    public Map<String, Double> gramsByGuest() {
+        Map<String, Double> grams = new TreeMap<>();
+        servings().forEach(serving -> grams.merge(serving.guest(), serving.grams(), Double::sum));
+        return grams;
     }
 }

@@ -59,8 +59,8 @@ public record TablePlan(
     public record Done(
             String guest, String cut, Doneness wanted, Doneness served, int seconds, String time, String against) {}
 
-    /** Something to eat, from a drop. */
-    public record Bite(int at, String drop) {}
+    /** Something to eat, from a drop [s from sitting down, g]. */
+    public record Bite(int at, double grams, String drop) {}
 
     /**
      * What becomes of a side.

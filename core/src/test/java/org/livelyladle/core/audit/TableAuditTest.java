@@ -12,6 +12,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
 
 /** Breaks a clean sequence on purpose, one rule at a time: the audit must see it. */
@@ -48,7 +49,8 @@ class TableAuditTest {
                 .toList();
     }
 
-    private static Drop at(Drop d, int putIn, int takeOut) {
+    /** The same drop with other stays. */
+    private static Drop staying(Drop d, UnaryOperator<Stay> change) {
         return new Drop(
                 d.id(),
                 d.cut(),
@@ -56,20 +58,27 @@ class TableAuditTest {
                 d.side(),
                 d.homeSide(),
                 d.batch(),
-                d.byHand(),
-                d.grams(),
+                d.tending(),
                 d.amount(),
-                d.loadGrams(),
-                d.volumeMl(),
-                d.servings(),
+                d.pinned(),
+                d.stays().stream().map(change).toList());
+    }
+
+    private static Drop cookedFor(Drop drop, int seconds) {
+        return staying(drop, stay -> at(stay, stay.putIn(), seconds));
+    }
+
+    private static Stay at(Stay s, int putIn, int seconds) {
+        return new Stay(
                 putIn,
-                d.ready(),
-                d.bestUntil(),
-                d.overcooked(),
-                takeOut,
-                d.repeats(),
-                d.everySeconds(),
-                d.pinned());
+                s.ready(),
+                s.bestUntil(),
+                s.overcooked(),
+                putIn + seconds,
+                s.grams(),
+                s.loadGrams(),
+                s.volumeMl(),
+                s.servings());
     }
 
     @Test
@@ -103,11 +112,29 @@ class TableAuditTest {
 
     @Test
     void takingOutBeforeReadyOrAfterOvercookedIsH6() {
-        assertThat(rulesBroken(brief, change("prawn.peeled", d -> at(d, d.putIn(), d.putIn() + 30))))
+        assertThat(rulesBroken(brief, change("prawn.peeled", d -> cookedFor(d, 30))))
                 .as("and raw at the core")
                 .containsExactlyInAnyOrder("H3", "H6");
-        assertThat(rulesBroken(brief, change("prawn.peeled", d -> at(d, d.putIn(), d.putIn() + 900))))
+        assertThat(rulesBroken(brief, change("prawn.peeled", d -> cookedFor(d, 900))))
                 .contains("H6");
+    }
+
+    @Test
+    void twoSlicesInOneHandAreH5() {
+        assertThat(rulesBroken(
+                        brief,
+                        change(
+                                "beef-ribeye.sliced",
+                                d -> staying(d, s -> at(s, d.stays().get(0).putIn(), s.seconds())))))
+                .contains("H5");
+    }
+
+    @Test
+    void whatIsSharedLeavesTwentySecondsToSpareOnBothSides() {
+        assertThat(rulesBroken(
+                        brief,
+                        change("fish-ball.frozen", d -> staying(d, s -> at(s, s.putIn(), s.ready() - s.putIn() + 5)))))
+                .containsExactly("H6");
     }
 
     @Test

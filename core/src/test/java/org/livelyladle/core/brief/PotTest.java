@@ -85,7 +85,7 @@ class PotTest {
                                 closed.guest().equals("ann") && closed.reason().equals("out of reach")));
         assertThat(plan.table().drops())
                 .filteredOn(drop -> drop.side().equals("far-1"))
-                .allMatch(drop -> drop.servings().stream()
-                        .allMatch(serving -> serving.guest().equals("ben")));
+                .allMatch(drop ->
+                        drop.servings().allMatch(serving -> serving.guest().equals("ben")));
     }
 }

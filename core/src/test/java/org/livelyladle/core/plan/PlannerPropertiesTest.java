@@ -125,11 +125,9 @@ class PlannerPropertiesTest {
         TablePlan table = plan(seed).plan().table();
         for (TablePlan.GuestPace pace : table.guests()) {
             long servings = table.drops().stream()
-                    .flatMap(drop -> drop.servings().stream()
-                            .filter(serving -> serving.guest().equals(pace.guest()))
-                            .map(serving -> drop.byHand() ? serving.pieces() : 1))
-                    .mapToLong(Integer::longValue)
-                    .sum();
+                    .flatMap(Drop::servings)
+                    .filter(serving -> serving.guest().equals(pace.guest()))
+                    .count();
             assertThat(pace.bites()).hasSize((int) servings);
             assertThat(pace.longestWait().value()).isBetween(0.0, (double) table.mealSeconds());
             assertThat(pace.bites()).isSortedAccordingTo((a, b) -> Integer.compare(a.at(), b.at()));

@@ -31,7 +31,7 @@ class RemediesTest {
                         .orElseThrow();
                 assertThat(plan(taken).table().drops())
                         .as("%s, then %s", unmet.text(), unmet.remedy())
-                        .anyMatch(drop -> drop.servings().stream()
+                        .anyMatch(drop -> drop.servings()
                                 .anyMatch(serving -> serving.guest().equals(unmet.guest())));
             }
         }

@@ -15,7 +15,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.cooking.TestWindows;
 import org.livelyladle.core.cooking.Windows;
-import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
 
 class ColdLoadTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
@@ -32,9 +32,9 @@ class ColdLoadTest {
                 side,
                 side,
                 1,
-                List.of(new Drop.Serving("ann", grams, pieces)),
+                List.of(new Stay.Serving("ann", grams, pieces)),
                 WINDOWS.of(cutId),
-                0,
+                new OrderOfEating.Place(0, 1),
                 0,
                 7200,
                 false);

@@ -14,7 +14,7 @@ import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.cooking.TestWindows;
 import org.livelyladle.core.cooking.Windows;
-import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
 
 class OccupancyTest {
     private static final Windows WINDOWS = TestWindows.of(Briefs.plain().build());
@@ -27,9 +27,9 @@ class OccupancyTest {
                 side,
                 side,
                 1,
-                List.of(new Drop.Serving("ann", grams, 1)),
+                List.of(new Stay.Serving("ann", grams, 1)),
                 WINDOWS.of(cut),
-                0,
+                new OrderOfEating.Place(0, 1),
                 0,
                 7200,
                 false);

@@ -18,7 +18,7 @@ import org.livelyladle.core.cooking.TestWindows;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.UnitSystem;
-import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
 
 /** One side of two litres, half filled: one litre of broth and one of room. */
 class SideProfileTest {
@@ -51,9 +51,9 @@ class SideProfileTest {
                 side,
                 side,
                 1,
-                List.of(new Drop.Serving("ann", grams, pieces)),
+                List.of(new Stay.Serving("ann", grams, pieces)),
                 TestWindows.of(brief).of(cutId),
-                0,
+                new OrderOfEating.Place(0, 1),
                 0,
                 7200,
                 cut.start() == StartState.FROZEN);

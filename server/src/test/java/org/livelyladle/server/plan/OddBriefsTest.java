@@ -25,6 +25,7 @@ import org.livelyladle.core.plan.Remedy;
 import org.livelyladle.core.plan.Unmet;
 import org.livelyladle.core.safety.SideAccess.Barrier;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
 import org.livelyladle.server.ServerTest;
 import org.livelyladle.server.web.JsonConfig;
@@ -59,9 +60,9 @@ class OddBriefsTest extends ServerTest {
 
     private static double eaten(Plan plan, String guest) {
         return plan.table().drops().stream()
-                .flatMap(drop -> drop.servings().stream())
+                .flatMap(Drop::servings)
                 .filter(serving -> serving.guest().equals(guest))
-                .mapToDouble(Drop.Serving::grams)
+                .mapToDouble(Stay.Serving::grams)
                 .sum();
     }
 
@@ -177,9 +178,8 @@ class OddBriefsTest extends ServerTest {
 
         assertThat(plan.table().remainders()).isEmpty();
         assertThat(plan.table().drops())
-                .noneMatch(drop -> drop.servings().stream()
-                                .anyMatch(s -> s.guest().equals("ann"))
-                        && drop.servings().stream().anyMatch(s -> s.guest().equals("bob")));
+                .noneMatch(drop -> drop.gramsByGuest().containsKey("ann")
+                        && drop.gramsByGuest().containsKey("bob"));
     }
 
     @Test

@@ -1,0 +1,95 @@
+package org.livelyladle.core.sequence;
+
+import java.util.HashMap;
+import java.util.Map;
+
+/**
+ * What somebody has to do for others over the evening. Actions at one pot within twenty seconds are one; more than three
+ * in two minutes are too many for one pair of hands.
+ */
+final class Cues {
+    private static final int BIN_SECONDS = 20;
+    private static final int BINS_OF_TWO_MINUTES = 6;
+    private static final int MOST_IN_TWO_MINUTES = 3;
+    /** What a cue counts, and what one too many counts, against waits; memory. */
+    private static final double EACH = 0.03;
+
+    private static final double TOO_MANY = 0.15;
+
+    /** Actions at each pot by time. */
+    private final Map<String, int[]> atPot = new HashMap<>();
+    /** Pots at which something is done, by time. */
+    private final int[] all;
+
+    Cues(int mealSeconds) {
+        all = new int[mealSeconds / BIN_SECONDS + 2];
+    }
+
+    /** Preparing before sitting down is no cue. */
+    private int bin(int second) {
+        return second < 0 ? -1 : Math.min(all.length - 1, second / BIN_SECONDS);
+    }
+
+    private void count(String pot, int bin, int by) {
+        if (bin < 0) {
+            return;
+        }
+        int[] own = atPot.computeIfAbsent(pot, p -> new int[all.length]);
+        boolean before = own[bin] > 0;
+        own[bin] += by;
+        all[bin] += (own[bin] > 0 ? 1 : 0) - (before ? 1 : 0);
+    }
+
+    void add(String pot, Placing placing) {
+        change(pot, placing, placing.putIn, 1);
+    }
+
+    void remove(String pot, Placing placing) {
+        change(pot, placing, placing.putIn, -1);
+    }
+
+    private void change(String pot, Placing placing, int putIn, int by) {
+        if (!placing.byHand) {
+            count(pot, bin(putIn), by);
+            if (!placing.fished) {
+                count(pot, bin(putIn + placing.duration), by);
+            }
+        }
+    }
+
+    /** What it would cost to do something for a batch at a time. */
+    double cost(String pot, Placing placing, int putIn) {
+        if (placing.byHand) {
+            return 0;
+        }
+        int in = bin(putIn);
+        int out = placing.fished ? in : bin(putIn + placing.duration);
+        double before = windows(in, out);
+        change(pot, placing, putIn, 1);
+        double after = windows(in, out);
+        change(pot, placing, putIn, -1);
+        return after - before;
+    }
+
+    /** Over all spans of two minutes that hold one of two moments. */
+    private double windows(int a, int b) {
+        if (a >= 0 && b >= 0 && b - a < BINS_OF_TWO_MINUTES) {
+            return windowsFrom(a - BINS_OF_TWO_MINUTES + 1, b);
+        }
+        return (a < 0 ? 0 : windowsFrom(a - BINS_OF_TWO_MINUTES + 1, a))
+                + (b < 0 ? 0 : windowsFrom(b - BINS_OF_TWO_MINUTES + 1, b));
+    }
+
+    private double windowsFrom(int first, int last) {
+        double cost = 0;
+        for (int start = first; start <= last; start++) {
+            int cues = 0;
+            for (int bin = Math.max(0, start); bin < Math.min(all.length, start + BINS_OF_TWO_MINUTES); bin++) {
+                cues += all[bin];
+            }
+            int over = Math.max(0, cues - MOST_IN_TWO_MINUTES);
+            cost += TOO_MANY * over * over + EACH * cues / BINS_OF_TWO_MINUTES;
+        }
+        return cost;
+    }
+}

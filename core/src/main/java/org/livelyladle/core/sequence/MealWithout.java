@@ -1,0 +1,139 @@
+package org.livelyladle.core.sequence;
+
+import java.util.Arrays;
+
+/**
+ * How good a guest's evening is with one more batch at some time: the sixth powers of the waits, each against the longest
+ * there should be, so that the worst decides; and the mean squared distance of what is eaten from the tempo. All else the
+ * guest eats is summed up beforehand, so that a time costs no more than the bites of the batch.
+ */
+final class MealWithout {
+    /** A wait as long as this is as long as it should get [s]. */
+    private static final double WAIT_AIM_S = 240;
+    /** A wait for the very first bite counts as so many times its length; memory. */
+    private static final double FIRST_BITE_WEIGHT = 3;
+    /** Once so much is eaten [1] a wait hurts less, and so does the wait to the finish. */
+    private static final double NEARLY_ALL = 0.9;
+
+    private static final double LATE_WAIT_WEIGHT = 0.5;
+    private static final double LATE_COUNTS = sixth(LATE_WAIT_WEIGHT);
+    /** What the mean squared distance from the tempo counts against waits; memory. */
+    private static final double TEMPO_WEIGHT = 30;
+
+    private final int arrival;
+    private final int finish;
+    /** Bites in order of time [s from sitting down]. */
+    private final int[] at;
+    /** Eaten before each bite, and in the end all [g]. */
+    private final double[] before;
+    /** Of the first bites: sixth powers of the waits between them. */
+    private final double[] waits;
+
+    /**
+     * Of the first bites: sums of g, g c, g c c, g a, g c a, g a a, where g is a bite, c what is eaten up to its middle and
+     * a the share that should be eaten by then. With G more eaten before and T in all, the squared distances of bites are
+     * the sums of g ((c + G) / T - a)^2.
+     */
+    private final double[][] sums;
+
+    MealWithout(int arrival, int finish, int[] at, double[] grams) {
+        this.arrival = arrival;
+        this.finish = finish;
+        this.at = at;
+        before = new double[at.length + 1];
+        waits = new double[at.length + 1];
+        sums = new double[6][at.length + 1];
+        for (int i = 0; i < at.length; i++) {
+            double g = grams[i];
+            double c = before[i] + g / 2;
+            double a = aimed(at[i]);
+            before[i + 1] = before[i] + g;
+            waits[i + 1] = waits[i] + (i == 0 ? 0 : sixth((at[i] - at[i - 1]) / WAIT_AIM_S));
+            double[] terms = {g, g * c, g * c * c, g * a, g * c * a, g * a * a};
+            for (int k = 0; k < terms.length; k++) {
+                sums[k][i + 1] = sums[k][i] + terms[k];
+            }
+        }
+    }
+
+    private double aimed(int bite) {
+        return Tempo.eatenBy((bite - arrival) / (double) Math.max(1, finish - arrival));
+    }
+
+    /**
+     * @param bites of one more batch, from putting in, in order of time [s]
+     * @param grams of each
+     */
+    double cost(int[] bites, double[] grams, int putIn) {
+        double more = 0;
+        for (double bite : grams) {
+            more += bite;
+        }
+        double all = before[at.length] + more;
+        double waited = 0;
+        double tempo = 0;
+        double eaten = 0;
+        int last = arrival;
+        int next = 0;
+        for (int j = 0; j <= bites.length; j++) {
+            int until = j < bites.length ? firstFrom(putIn + bites[j], next) : at.length;
+            if (until > next) {
+                waited += wait(at[next] - last, next + j == 0, before[next] + eaten, all)
+                        + between(next, until, eaten, all);
+                tempo += tempo(next, until, eaten, all);
+                last = at[until - 1];
+                next = until;
+            }
+            if (j < bites.length) {
+                int bite = putIn + bites[j];
+                waited += wait(bite - last, next + j == 0, before[next] + eaten, all);
+                double away = (before[next] + eaten + grams[j] / 2) / all - aimed(bite);
+                tempo += grams[j] * away * away;
+                eaten += grams[j];
+                last = bite;
+            }
+        }
+        waited += LATE_COUNTS * sixth((finish - last) / WAIT_AIM_S);
+        return waited + TEMPO_WEIGHT * tempo / all;
+    }
+
+    private int firstFrom(int second, int from) {
+        int place = Arrays.binarySearch(at, from, at.length, second);
+        place = place < 0 ? -place - 1 : place;
+        while (place > from && at[place - 1] == second) {
+            place--;
+        }
+        return place;
+    }
+
+    private static double wait(int seconds, boolean first, double eaten, double all) {
+        double wait = sixth(seconds / WAIT_AIM_S);
+        if (first) {
+            return sixth(FIRST_BITE_WEIGHT) * wait;
+        }
+        return eaten > NEARLY_ALL * all ? LATE_COUNTS * wait : wait;
+    }
+
+    /** Waits between bites of a run, with so much of the batch eaten before. */
+    private double between(int from, int until, double eaten, double all) {
+        int late = Arrays.binarySearch(before, NEARLY_ALL * all - eaten);
+        late = late < 0 ? -late - 1 : late + 1;
+        int turn = Math.max(from + 1, Math.min(until, late));
+        return waits[turn] - waits[from + 1] + LATE_COUNTS * (waits[until] - waits[turn]);
+    }
+
+    private double tempo(int from, int until, double eaten, double all) {
+        double g = sums[0][until] - sums[0][from];
+        double gc = sums[1][until] - sums[1][from];
+        double gcc = sums[2][until] - sums[2][from];
+        double ga = sums[3][until] - sums[3][from];
+        double gca = sums[4][until] - sums[4][from];
+        double gaa = sums[5][until] - sums[5][from];
+        return (gcc + 2 * eaten * gc + eaten * eaten * g) / (all * all) - 2 * (gca + eaten * ga) / all + gaa;
+    }
+
+    private static double sixth(double x) {
+        double square = x * x;
+        return square * square * square;
+    }
+}

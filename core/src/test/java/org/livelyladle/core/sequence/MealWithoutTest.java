@@ -1,0 +1,70 @@
+package org.livelyladle.core.sequence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class MealWithoutTest {
+    private static final int ARRIVAL = 600;
+    private static final int FINISH = 6000;
+
+    private record Bite(int at, double grams) {}
+
+    /** The same, bite after bite as it is said: waits against four minutes, what is eaten against the tempo. */
+    private static double slowly(List<Bite> bites) {
+        List<Bite> sorted = new ArrayList<>(bites);
+        sorted.sort(Comparator.comparingInt(Bite::at));
+        double all = sorted.stream().mapToDouble(Bite::grams).sum();
+        double cost = 0;
+        double eaten = 0;
+        int last = ARRIVAL;
+        for (int i = 0; i < sorted.size(); i++) {
+            Bite bite = sorted.get(i);
+            double weight = i == 0 ? 3 : eaten > 0.9 * all ? 0.5 : 1;
+            cost += StrictMath.pow(weight * (bite.at() - last) / 240.0, 6);
+            double away = (eaten + bite.grams() / 2) / all
+                    - Tempo.eatenBy((bite.at() - ARRIVAL) / (double) (FINISH - ARRIVAL));
+            cost += 30 * bite.grams() / all * away * away;
+            eaten += bite.grams();
+            last = bite.at();
+        }
+        return cost + StrictMath.pow(0.5 * (FINISH - last) / 240.0, 6);
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
+    void sumsMadeBeforehandSayTheSame(long seed) {
+        Random random = new Random(seed);
+        List<Bite> rest = new ArrayList<>();
+        for (int i = random.nextInt(30); i > 0; i--) {
+            rest.add(new Bite(ARRIVAL + 5 * random.nextInt(1080), 5 + random.nextInt(60)));
+        }
+        rest.sort(Comparator.comparingInt(Bite::at));
+        MealWithout meal = new MealWithout(
+                ARRIVAL,
+                FINISH,
+                rest.stream().mapToInt(Bite::at).toArray(),
+                rest.stream().mapToDouble(Bite::grams).toArray());
+        int count = 1 + random.nextInt(4);
+        int[] at = new int[count];
+        double[] grams = new double[count];
+        for (int i = 0; i < count; i++) {
+            at[i] = 5 + 60 * i;
+            grams[i] = 10 + random.nextInt(20);
+        }
+        for (int putIn = ARRIVAL; putIn < FINISH - 300; putIn += 35) {
+            List<Bite> all = new ArrayList<>(rest);
+            for (int i = 0; i < count; i++) {
+                all.add(new Bite(putIn + at[i], grams[i]));
+            }
+            double expected = slowly(all);
+            assertThat(meal.cost(at, grams, putIn)).isCloseTo(expected, within(1e-9 * Math.max(1, expected)));
+        }
+    }
+}
