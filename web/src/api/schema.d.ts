@@ -823,41 +823,15 @@ export interface components {
             amount: string;
             /** Format: int32 */
             batch: number;
-            /** Format: int32 */
-            bestUntil: number;
-            byHand: boolean;
             cut: string;
-            /** Format: int32 */
-            everySeconds: number;
-            /** Format: double */
-            grams: number;
             homeSide: string;
             id: string;
-            /** Format: double */
-            loadGrams: number;
             name: string;
-            /** Format: int32 */
-            overcooked: number;
             pinned: boolean;
-            /** Format: int32 */
-            putIn: number;
-            /** Format: int32 */
-            ready: number;
-            /** Format: int32 */
-            repeats: number;
-            servings: components["schemas"]["DropServing"][];
             side: string;
-            /** Format: int32 */
-            takeOut: number;
-            /** Format: double */
-            volumeMl: number;
-        };
-        DropServing: {
-            /** Format: double */
-            grams: number;
-            guest: string;
-            /** Format: int32 */
-            pieces: number;
+            stays: components["schemas"]["Stay"][];
+            /** @enum {string} */
+            tending: "DIP" | "SHARED";
         };
         Equipment: {
             count: components["schemas"]["Figure"];
@@ -1806,6 +1780,32 @@ export interface components {
             /** Format: double */
             startC: number;
         };
+        Stay: {
+            /** Format: int32 */
+            bestUntil: number;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            loadGrams: number;
+            /** Format: int32 */
+            overcooked: number;
+            /** Format: int32 */
+            putIn: number;
+            /** Format: int32 */
+            ready: number;
+            servings: components["schemas"]["StayServing"][];
+            /** Format: int32 */
+            takeOut: number;
+            /** Format: double */
+            volumeMl: number;
+        };
+        StayServing: {
+            /** Format: double */
+            grams: number;
+            guest: string;
+            /** Format: int32 */
+            pieces: number;
+        };
         Suggestion: {
             id: string;
             remedy: components["schemas"]["Remedy"];
@@ -1840,6 +1840,8 @@ export interface components {
             /** Format: int32 */
             at: number;
             drop: string;
+            /** Format: double */
+            grams: number;
         };
         TablePlanDone: {
             against: string;

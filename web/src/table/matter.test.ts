@@ -1,6 +1,5 @@
 import { expect, it } from 'vitest'
-import type { Drop } from '@/api/types'
-import { aBrief, aPlan } from '@/test/data'
+import { aBrief, aPlan, drop, stay } from '@/test/data'
 import { foodAt, plateRing, sauceDishes, shoppingShare } from './matter'
 
 it('fills a plate ring by category and leaves hunger as a gap', () => {
@@ -17,12 +16,12 @@ it('dims a place by what is not bought yet', () => {
 })
 
 it('knows what lies in each side at a moment', () => {
-  const drop = { id: 'd', name: 'Tofu', side: 'left', putIn: 0, ready: 100, takeOut: 160 } as Drop
+  const tofu = drop({ id: 'd', name: 'Tofu', side: 'left', stays: [stay(0, 120, []), stay(0, 160, [])] })
 
-  expect(foodAt([drop], -1).size).toBe(0)
-  expect(foodAt([drop], 50).get('left')).toEqual([{ id: 'd', name: 'Tofu', ready: false }])
-  expect(foodAt([drop], 120).get('left')?.[0]?.ready).toBe(true)
-  expect(foodAt([drop], 160).size).toBe(0)
+  expect(foodAt([tofu], -1).size).toBe(0)
+  expect(foodAt([tofu], 50).get('left')).toEqual([{ id: 'd', name: 'Tofu', ready: false }])
+  expect(foodAt([tofu], 140).get('left')?.[0]?.ready).toBe(true)
+  expect(foodAt([tofu], 160).size).toBe(0)
 })
 
 it('strikes the sauces that do not suit, and has none for who stirs their own', () => {

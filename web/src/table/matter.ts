@@ -84,9 +84,10 @@ export interface Floating {
 export function foodAt(drops: Drop[], second: number): Map<string, Floating[]> {
   const bySide = new Map<string, Floating[]>()
   for (const drop of drops) {
-    if (drop.putIn <= second && second < drop.takeOut) {
+    const inside = drop.stays.filter((stay) => stay.putIn <= second && second < stay.takeOut)
+    if (inside.length > 0) {
       const list = bySide.get(drop.side) ?? []
-      list.push({ id: drop.id, name: drop.name, ready: second >= drop.ready })
+      list.push({ id: drop.id, name: drop.name, ready: inside.some((stay) => second >= stay.ready) })
       bySide.set(drop.side, list)
     }
   }

@@ -1,6 +1,8 @@
 /** Small made-up data for the tests of the page. */
 
-import type { Brief, Figure, Line, Plan, PrepTask } from '@/api/types'
+import type { Brief, Drop, Figure, Line, Plan, PrepTask } from '@/api/types'
+
+type Stay = Drop['stays'][number]
 
 export const figure = (id: string, value: number, unit = 'g', text = `${value} ${unit}`): Figure => ({
   id,
@@ -290,3 +292,30 @@ export function aPlan(): Plan {
     ],
   }
 }
+
+/** Some food in a side for a while, ready twenty seconds before it is taken out. */
+export const stay = (putIn: number, takeOut: number, servings: Stay['servings']): Stay => ({
+  putIn,
+  ready: takeOut - 20,
+  bestUntil: takeOut + 60,
+  overcooked: takeOut + 120,
+  takeOut,
+  grams: 100,
+  loadGrams: 100,
+  volumeMl: 95,
+  servings,
+})
+
+export const drop = (said: Partial<Drop>): Drop => ({
+  id: 'drop.tofu@side.1',
+  cut: 'tofu',
+  name: 'Tofu, cubes',
+  side: 'side',
+  homeSide: 'side',
+  batch: 1,
+  tending: 'SHARED',
+  amount: '100 g',
+  pinned: false,
+  stays: [],
+  ...said,
+})

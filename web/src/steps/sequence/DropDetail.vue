@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Drop } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
+import { isFished, putIn, shares, takeOut } from '@/table/stays'
 import { clockAfter } from '@/ui/time'
 
 /** One drop in words, and its pin. */
@@ -16,12 +17,15 @@ const window = computed(() =>
 const sides = computed(() =>
   plan.value.broths.sides.map((side) => ({ title: side.brothName, value: side.side })),
 )
-const minute = computed(() => Math.round(props.drop.putIn / 60))
+const from = computed(() => putIn(props.drop))
+const minute = computed(() => Math.round(from.value / 60))
+const dipped = computed(() => props.drop.tending === 'DIP')
 const forWhom = computed(() =>
-  props.drop.servings
-    .map((serving) => {
-      const name = brief.value.guests.find((guest) => guest.id === serving.guest)?.name ?? serving.guest
-      return serving.pieces > 0 ? `${name} ${serving.pieces}` : name
+  shares(props.drop)
+    .map(({ guest, pieces, from }) => {
+      const name = brief.value.guests.find((g) => g.id === guest)?.name ?? guest
+      const share = pieces > 0 ? `${name} ${pieces}` : name
+      return dipped.value ? `${share} from ${clockAfter(brief.value.sitDown, from)}` : share
     })
     .join(', '),
 )
@@ -34,9 +38,14 @@ const forWhom = computed(() =>
       <button type="button" class="chip" @click="emit('close')">Close</button>
     </div>
     <p>
-      In at <b>{{ clockAfter(brief.sitDown, drop.putIn) }}</b>, out by
-      <b>{{ clockAfter(brief.sitDown, drop.takeOut) }}</b>
-      <template v-if="drop.byHand">, dipped slice by slice</template> · for {{ forWhom }}
+      In at <b>{{ clockAfter(brief.sitDown, from) }}</b>, out by
+      <b>{{ clockAfter(brief.sitDown, takeOut(drop)) }}</b>
+      <template v-if="dipped">, dipped slice by slice, each in their own time</template>
+      <template v-else-if="isFished(drop)"
+        >, fished out piece by piece from
+        {{ clockAfter(brief.sitDown, drop.stays[0]?.takeOut ?? from) }}</template
+      >
+      · for {{ forWhom }}
     </p>
     <p v-if="window" class="quiet">
       ready after <FigureText :figure="window.ready" />, best until <FigureText :figure="window.bestUntil" />,
@@ -53,7 +62,7 @@ const forWhom = computed(() =>
         label="Side"
         :items="sides"
         :model-value="drop.side"
-        @update:model-value="emit('move', drop.putIn / 60, $event)"
+        @update:model-value="emit('move', from / 60, $event)"
       />
       <button v-if="drop.pinned" type="button" class="chip" @click="emit('free')">Free the pin</button>
     </div>

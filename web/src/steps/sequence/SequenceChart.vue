@@ -4,8 +4,9 @@ import { useDisplay } from 'vuetify'
 import type { Drop } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { sideLabel } from '@/table/geometry'
+import { putIn } from '@/table/stays'
 import { clockAfter } from '@/ui/time'
-import { labelX, lanes, lensPath, shortName, ticks, toSecond, toX, type Scale } from './chart'
+import { labelX, lanes, lensPath, pieces, shortName, ticks, toSecond, toX, waits, type Scale } from './chart'
 
 /**
  * Sides as bands, drops as lenses: a thin stem while it cooks, a solid body while it is good, a pointed end where it
@@ -28,7 +29,7 @@ const drag = ref<{ drop: Drop; from: number; to: number }>()
 
 const width = computed(() => (mobile.value ? 1000 : 780))
 const scale = computed<Scale>(() => ({
-  from: Math.min(-60, ...plan.value.table.drops.map((drop) => drop.putIn)) - 30,
+  from: Math.min(-60, ...plan.value.table.drops.map(putIn)) - 30,
   to: plan.value.table.mealSeconds + 60,
   left: 112,
   right: width.value - 10,
@@ -39,7 +40,7 @@ const bands = computed(() => {
   let y = 26
   return plan.value.broths.sides.map((side) => {
     const laid = lanes(
-      plan.value.table.drops.filter((drop) => drop.side === side.side),
+      plan.value.table.drops.filter((drop) => drop.side === side.side).flatMap(pieces),
       scale.value,
     )
     const height = Math.max(LOWEST_BAND, laid.count * LANE + BAND_PADDING)
@@ -67,16 +68,12 @@ const guests = computed(() =>
   plan.value.table.guests.map((pace, i) => {
     const guest = brief.value.guests[i]
     const arrival = (guest?.arrivesAfterMinutes ?? 0) * 60
-    const moments = [arrival, ...pace.bites.map((bite) => bite.at), plan.value.table.mealSeconds]
     return {
       name: guest?.name ?? pace.guest,
       y: beadsTop.value + i * BEAD_ROW,
       arrival,
       bites: pace.bites,
-      waits: moments
-        .slice(1)
-        .map((to, k) => ({ from: moments[k] ?? 0, to }))
-        .filter((wait) => wait.to - wait.from > LONG_WAIT),
+      waits: waits(arrival, pace.bites).filter((wait) => wait.to - wait.from > LONG_WAIT),
     }
   }),
 )
@@ -103,11 +100,11 @@ function release(): void {
   if (!gesture) return
   const seconds = toSecond(scale.value, gesture.to) - toSecond(scale.value, gesture.from)
   if (Math.abs(seconds) < 45) emit('choose', gesture.drop.id)
-  else emit('move', gesture.drop, Math.round((gesture.drop.putIn + seconds) / 30) / 2)
+  else emit('move', gesture.drop, Math.round((putIn(gesture.drop) + seconds) / 30) / 2)
 }
 
 const shift = (drop: Drop) => (drag.value?.drop.id === drop.id ? drag.value.to - drag.value.from : 0)
-const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(drop.putIn / 60) + minutes)
+const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putIn(drop) / 60) + minutes)
 </script>
 
 <template>
@@ -164,49 +161,51 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(drop
           {{ line.words }}
         </text>
         <g
-          v-for="{ drop, lane } in band.lenses"
-          :key="drop.id"
+          v-for="{ piece, lane } in band.lenses"
+          :key="piece.key"
           class="lens"
-          :class="{ chosen: drop.id === props.chosen, held: drag?.drop.id === drop.id }"
-          :transform="`translate(${shift(drop)} 0)`"
+          :class="{ chosen: piece.drop.id === props.chosen, held: drag?.drop.id === piece.drop.id }"
+          :transform="`translate(${shift(piece.drop)} 0)`"
           tabindex="0"
           role="button"
-          :data-drop="drop.id"
-          :aria-label="`${drop.name}, ${drop.amount}, in at ${clockAfter(brief.sitDown, drop.putIn)}, out at ${clockAfter(brief.sitDown, drop.takeOut)}${drop.pinned ? ', pinned' : ''}`"
-          @pointerdown="press($event, drop)"
-          @keydown.enter.prevent="emit('choose', drop.id)"
-          @keydown.left.prevent="step(drop, -1)"
-          @keydown.right.prevent="step(drop, 1)"
+          :data-drop="piece.drop.id"
+          :aria-label="`${piece.drop.name}, ${piece.drop.amount}, in at ${clockAfter(brief.sitDown, piece.putIn)}, out at ${clockAfter(brief.sitDown, piece.takeOut)}${piece.drop.pinned ? ', pinned' : ''}`"
+          @pointerdown="press($event, piece.drop)"
+          @keydown.enter.prevent="emit('choose', piece.drop.id)"
+          @keydown.left.prevent="step(piece.drop, -1)"
+          @keydown.right.prevent="step(piece.drop, 1)"
         >
           <rect
-            :x="x(drop.putIn) - 2"
+            :x="x(piece.putIn) - 2"
             :y="laneY(band, lane) - 20"
-            :width="Math.max(26, x(drop.takeOut) - x(drop.putIn) + 10)"
+            :width="Math.max(26, x(piece.takeOut) - x(piece.putIn) + 10)"
             height="28"
             class="grip"
           />
-          <text :x="labelX(scale, drop)" :y="laneY(band, lane) - 9" class="name">{{ shortName(drop) }}</text>
+          <text :x="labelX(scale, piece)" :y="laneY(band, lane) - 9" class="name">
+            {{ shortName(piece.drop) }}
+          </text>
           <line
-            :x1="x(drop.putIn)"
-            :x2="x(drop.ready)"
+            :x1="x(piece.putIn)"
+            :x2="x(piece.ready)"
             :y1="laneY(band, lane)"
             :y2="laneY(band, lane)"
             class="stem"
             :stroke="`var(--${band.side.tint})`"
           />
           <path
-            :d="lensPath(scale, drop, laneY(band, lane), 5.5)"
+            :d="lensPath(scale, piece, laneY(band, lane), 5.5)"
             :fill="`var(--${band.side.tint})`"
             class="body"
           />
           <line
-            :x1="x(drop.takeOut)"
-            :x2="x(drop.takeOut)"
+            :x1="x(piece.takeOut)"
+            :x2="x(piece.takeOut)"
             :y1="laneY(band, lane) - 6"
             :y2="laneY(band, lane) + 6"
             class="out"
           />
-          <circle v-if="drop.pinned" :cx="x(drop.putIn)" :cy="laneY(band, lane)" r="4" class="pin" />
+          <circle v-if="piece.drop.pinned" :cx="x(piece.putIn)" :cy="laneY(band, lane)" r="4" class="pin" />
         </g>
       </g>
       <g v-for="guest in guests" :key="guest.name">

@@ -5,6 +5,7 @@ import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import FigureText from '@/ui/FigureText.vue'
+import { isFished, putIn, takeOut } from '@/table/stays'
 import { clockAfter } from '@/ui/time'
 import DropDetail from './DropDetail.vue'
 import SequenceChart from './SequenceChart.vue'
@@ -16,8 +17,10 @@ const drop = computed(() => plan.value.table.drops.find((d) => d.id === chosen.v
 const next = computed(() =>
   plan.value.table.drops
     .flatMap((d) => [
-      { at: d.putIn, act: 'Put in', drop: d },
-      ...(d.byHand ? [] : [{ at: d.takeOut, act: 'Take out', drop: d }]),
+      { at: putIn(d), act: d.tending === 'DIP' ? 'Dip' : 'Put in', drop: d },
+      ...(d.tending === 'DIP'
+        ? []
+        : [{ at: d.stays[0]?.takeOut ?? takeOut(d), act: isFished(d) ? 'Fish out' : 'Take out', drop: d }]),
     ])
     .filter((cue) => cue.at >= second.value)
     .sort((a, b) => a.at - b.at)

@@ -1,18 +1,10 @@
 import { expect, it } from 'vitest'
-import type { Drop } from '@/api/types'
-import { lanes, lensPath, ticks, toSecond, toX } from './chart'
+import { drop, stay } from '@/test/data'
+import { lanes, lensPath, pieces, ticks, toSecond, toX, waits } from './chart'
 
 const scale = { from: -600, to: 6000, left: 100, right: 760 }
-const drop = (id: string, putIn: number, takeOut: number): Drop =>
-  ({
-    id,
-    name: `${id}, sliced`,
-    putIn,
-    ready: takeOut - 20,
-    bestUntil: takeOut + 60,
-    overcooked: takeOut + 120,
-    takeOut,
-  }) as Drop
+const shared = (id: string, from: number, to: number) =>
+  pieces(drop({ id, name: `${id}, sliced`, stays: [stay(from, to, [])] }))
 
 it('goes from seconds to pixels and back', () => {
   expect(toX(scale, -600)).toBe(100)
@@ -21,8 +13,11 @@ it('goes from seconds to pixels and back', () => {
 })
 
 it('keeps neighbours apart and fills free lanes again', () => {
-  const { lenses, count } = lanes([drop('a', 0, 600), drop('b', 60, 300), drop('c', 4000, 4300)], scale)
-  const lane = (id: string) => lenses.find((lens) => lens.drop.id === id)?.lane
+  const { lenses, count } = lanes(
+    [...shared('a', 0, 600), ...shared('b', 60, 300), ...shared('c', 4000, 4300)],
+    scale,
+  )
+  const lane = (id: string) => lenses.find((lens) => lens.piece.drop.id === id)?.lane
 
   expect(lane('a')).toBe(0)
   expect(lane('b')).toBe(1)
@@ -31,11 +26,35 @@ it('keeps neighbours apart and fills free lanes again', () => {
 })
 
 it('draws a lens that can be seen even when it is short', () => {
-  const path = lensPath(scale, drop('a', 0, 30), 50, 8)
+  const [short] = shared('a', 0, 30)
+  if (!short) throw new Error('nothing to draw')
+  const path = lensPath(scale, short, 50, 8)
   const xs = [...path.matchAll(/[MQ ](\d+(?:\.\d+)?) 50/g)].map((match) => Number(match[1]))
   expect(Math.max(...xs) - Math.min(...xs)).toBeGreaterThanOrEqual(10)
 })
 
 it('ticks every ten minutes of the meal', () => {
   expect(ticks(1500)).toEqual([0, 600, 1200])
+})
+
+it('draws dips that follow one another as one lens, and others apart', () => {
+  const dips = drop({ tending: 'DIP', stays: [stay(0, 9, []), stay(40, 49, []), stay(900, 909, [])] })
+
+  expect(pieces(dips).map((piece) => [piece.putIn, piece.takeOut])).toEqual([
+    [0, 49],
+    [900, 909],
+  ])
+})
+
+it('counts a wait until nine tenths are eaten, and none after', () => {
+  const bites = [
+    { at: 100, grams: 45 },
+    { at: 400, grams: 50 },
+    { at: 2000, grams: 5 },
+  ]
+
+  expect(waits(0, bites)).toEqual([
+    { from: 0, to: 100 },
+    { from: 100, to: 400 },
+  ])
 })

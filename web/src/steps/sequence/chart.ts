@@ -1,6 +1,7 @@
 /** The geometry of the table sequence: sides as bands, drops as lenses on lanes, bites as beads. Pure functions. */
 
 import type { Drop } from '@/api/types'
+import { putIn, takeOut } from '@/table/stays'
 
 export interface Scale {
   from: number
@@ -17,47 +18,79 @@ export const toX = (scale: Scale, second: number): number =>
 export const toSecond = (scale: Scale, x: number): number =>
   scale.from + ((x - scale.left) / (scale.right - scale.left)) * (scale.to - scale.from)
 
-/** A drop with the lane of its band it is drawn on. */
-export interface Lens {
+/** What is drawn as one lens: a drop, or dips of it that follow one another. */
+export interface Piece {
+  key: string
   drop: Drop
+  putIn: number
+  ready: number
+  takeOut: number
+  /** Where the lens ends. */ end: number
+}
+
+/** A piece with the lane of its band it is drawn on. */
+export interface Lens {
+  piece: Piece
   lane: number
 }
 
 const LABEL_WIDTH_PER_LETTER = 6.4
+/** Dips closer than this are one lens. */
+const ONE_AFTER_ANOTHER = 150
+/** A long-forgiving thing is drawn a while past its take-out, not for its whole forgiving time. */
+const TAIL_SECONDS = 150
 
-/** Lanes so that no lens or label covers another: each drop takes the first lane that is free where it begins. */
-export function lanes(drops: Drop[], scale: Scale): { lenses: Lens[]; count: number } {
+/** A shared drop is one lens; dips are as many as there are spells of dipping. */
+export function pieces(drop: Drop): Piece[] {
+  const first = drop.stays[0]
+  if (!first) return []
+  if (drop.tending === 'SHARED') {
+    const out = takeOut(drop)
+    const end = Math.min(out + TAIL_SECONDS, Math.max(out + 30, first.overcooked))
+    return [{ key: drop.id, drop, putIn: putIn(drop), ready: first.ready, takeOut: out, end }]
+  }
+  const found: Piece[] = []
+  for (const stay of [...drop.stays].sort((a, b) => a.putIn - b.putIn)) {
+    const last = found.at(-1)
+    if (last && stay.putIn - last.takeOut <= ONE_AFTER_ANOTHER) {
+      last.takeOut = Math.max(last.takeOut, stay.takeOut)
+      last.end = last.takeOut + 30
+    } else {
+      const { putIn, ready, takeOut } = stay
+      found.push({ key: `${drop.id}:${found.length}`, drop, putIn, ready, takeOut, end: takeOut + 30 })
+    }
+  }
+  return found
+}
+
+/** Lanes so that no lens or label covers another: each takes the first lane that is free where it begins. */
+export function lanes(all: Piece[], scale: Scale): { lenses: Lens[]; count: number } {
   const free: number[] = []
-  const lenses = [...drops]
-    .sort((a, b) => a.putIn - b.putIn || a.id.localeCompare(b.id))
-    .map((drop) => {
-      const start = toX(scale, drop.putIn)
+  const lenses = [...all]
+    .sort((a, b) => a.putIn - b.putIn || a.key.localeCompare(b.key))
+    .map((piece) => {
+      const start = toX(scale, piece.putIn)
       const end =
-        Math.max(toX(scale, tailEnd(drop)), start + shortName(drop).length * LABEL_WIDTH_PER_LETTER) + 8
+        Math.max(toX(scale, piece.end), start + shortName(piece.drop).length * LABEL_WIDTH_PER_LETTER) + 8
       let lane = free.findIndex((until) => until <= start)
       if (lane < 0) lane = free.length
       free[lane] = end
-      return { drop, lane }
+      return { piece, lane }
     })
   return { lenses, count: Math.max(1, free.length) }
 }
-
-/** A long-forgiving thing is drawn a while past its take-out, not for its whole forgiving time. */
-const TAIL_SECONDS = 150
-export const tailEnd = (drop: Drop): number =>
-  Math.min(drop.takeOut + TAIL_SECONDS, Math.max(drop.takeOut + 30, drop.overcooked))
 
 /** The name without its cut, for the chart. */
 export const shortName = (drop: Drop): string => drop.name.split(',')[0] ?? drop.name
 
 /** Where a drop's name begins: at its put-in, or earlier where it would run over the right edge. */
-export const labelX = (scale: Scale, drop: Drop): number =>
-  Math.min(toX(scale, drop.putIn), scale.right - shortName(drop).length * LABEL_WIDTH_PER_LETTER)
+export const labelX = (scale: Scale, piece: Piece): number =>
+  Math.min(toX(scale, piece.putIn), scale.right - shortName(piece.drop).length * LABEL_WIDTH_PER_LETTER)
 
 /** The body of a lens: pointed at ready, widest at take-out, pointed where it declines. */
-export function lensPath(scale: Scale, drop: Drop, y: number, half: number): string {
-  const a = toX(scale, Math.min(drop.ready, drop.takeOut))
-  const b = Math.max(toX(scale, tailEnd(drop)), a + 10)
+export function lensPath(scale: Scale, piece: Piece, y: number, half: number): string {
+  const a = toX(scale, Math.min(piece.ready, piece.takeOut))
+  const b = Math.max(toX(scale, piece.end), a + 10)
   const middle = (a + b) / 2
   return `M${a} ${y}Q${middle} ${y - 2 * half} ${b} ${y}Q${middle} ${y + 2 * half} ${a} ${y}Z`
 }
@@ -65,4 +98,25 @@ export function lensPath(scale: Scale, drop: Drop, y: number, half: number): str
 /** Whole tens of minutes inside the scale, where ticks stand. */
 export function ticks(mealSeconds: number): number[] {
   return Array.from({ length: Math.floor(mealSeconds / 600) + 1 }, (_, i) => i * 600)
+}
+
+/** Once so much of it is eaten nobody waits any more. */
+const NEARLY_ALL = 0.9
+
+/** From arriving to the first bite and from bite to bite, until nine tenths are eaten. */
+export function waits(
+  arrival: number,
+  bites: { at: number; grams: number }[],
+): { from: number; to: number }[] {
+  const all = bites.reduce((sum, bite) => sum + bite.grams, 0)
+  const found: { from: number; to: number }[] = []
+  let eaten = 0
+  let from = arrival
+  for (const { at, grams } of bites) {
+    if (eaten >= NEARLY_ALL * all) break
+    found.push({ from, to: at })
+    from = at
+    eaten += grams
+  }
+  return found
 }

@@ -173,17 +173,25 @@ public final class TableAudit {
         double brimMl = pot.capacityMl() / (double) pot.sides().size();
         double brothMl = brimMl * pot.fillPercent() / 100.0;
         int start = drops.stream().mapToInt(Drop::putIn).min().orElse(0);
-        for (int second = start; second <= table.mealSeconds(); second++) {
-            double ml = brothMl;
-            int baskets = 0;
-            for (Drop drop : drops) {
-                double inside = 0;
-                for (Stay stay : drop.stays()) {
-                    inside += stay.isInside(second) ? load(drop, stay) / gramsPerMl(drop) : 0;
+        int end = Math.max(
+                table.mealSeconds(),
+                drops.stream().mapToInt(Drop::takeOut).max().orElse(0));
+        double[] foodMl = new double[end - start + 1];
+        int[] inBaskets = new int[foodMl.length];
+        for (Drop drop : drops) {
+            boolean[] inside = new boolean[foodMl.length];
+            for (Stay stay : drop.stays()) {
+                double ml = load(drop, stay) / gramsPerMl(drop);
+                for (int second = stay.putIn(); second < stay.takeOut(); second++) {
+                    foodMl[second - start] += ml;
+                    inBaskets[second - start] += drop.dipped() || inside[second - start] ? 0 : 1;
+                    inside[second - start] = true;
                 }
-                ml += inside;
-                baskets += inside > 0 && !drop.isDip() ? 1 : 0;
             }
+        }
+        for (int second = start; second <= end; second++) {
+            double ml = brothMl + foodMl[second - start];
+            int baskets = inBaskets[second - start];
             String at = "second " + second + " in " + side.id();
             if (ml > brimMl + TOLERANCE) {
                 add("H2", at, String.format(Locale.ROOT, "%.0f ml stand in %.0f ml", ml, brimMl));
@@ -265,7 +273,7 @@ public final class TableAudit {
     private void takenOutInTime(Drop drop) {
         CookingWindow window = windowOf(drop);
         int spare =
-                drop.isDip() ? 0 : Math.min(SHARED_SPARE_S, (window.bestUntilSeconds() - window.readySeconds()) / 2);
+                drop.dipped() ? 0 : Math.min(SHARED_SPARE_S, (window.bestUntilSeconds() - window.readySeconds()) / 2);
         for (Stay stay : drop.stays()) {
             int cooked = stay.seconds();
             if (cooked < window.safe().value() || cooked < window.pleasant().value()) {
@@ -297,7 +305,7 @@ public final class TableAudit {
         Map<String, List<Stay>> own = new HashMap<>();
         Map<String, List<Stay>> atPot = new HashMap<>();
         table.drops().stream()
-                .filter(Drop::isDip)
+                .filter(Drop::dipped)
                 .forEach(drop -> drop.stays().forEach(stay -> {
                     stay.servings()
                             .forEach(serving -> own.computeIfAbsent(serving.guest(), g -> new ArrayList<>())

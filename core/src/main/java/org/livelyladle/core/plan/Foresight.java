@@ -14,6 +14,7 @@ import org.livelyladle.core.heat.HeatUp;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.sequence.Care;
 import org.livelyladle.core.sequence.SideLimits;
 import org.livelyladle.core.sequence.TablePlanner;
 import org.livelyladle.core.table.TablePlan;
@@ -32,18 +33,27 @@ record Foresight(TablePlan table, Evening evening) {
             Portions portions,
             Sides sides,
             Windows windows,
+            Care care,
             Ledger ledger,
             KitchenText text) {
+        Care now = care;
         SideLimits limits = SideLimits.without(tooWeak(brief, sides));
         for (int tries = 1; ; tries++) {
             Patience.check();
             Ledger trial = new Ledger();
-            TablePlan table = new TablePlanner(brief, catalogue, sides, windows, limits, trial, text).plan(portions);
+            TablePlan table =
+                    new TablePlanner(brief, catalogue, sides, windows, limits, now, trial, text).plan(portions);
             EveningPlanner.Foreseen foreseen = new EveningPlanner(brief, catalogue, trial, text).plan(sides, table);
             if (foreseen.tooCool().isEmpty()) {
-                ledger.absorb(trial);
-                return new Foresight(table, foreseen.evening());
+                if (now == care) {
+                    ledger.absorb(trial);
+                    return new Foresight(table, foreseen.evening());
+                }
+                now = care;
+                continue;
             }
+            // until the limits hold for a quick sequence they will hold for none that took more care
+            now = Care.QUICK;
             limits = tries < PATIENT_TRIES ? limits.after(foreseen.tooCool()) : limits.barring(foreseen.tooCool());
         }
     }

@@ -33,6 +33,7 @@ import org.livelyladle.core.purchases.PurchasePlanner;
 import org.livelyladle.core.purchases.Purchases;
 import org.livelyladle.core.sauces.SaucePlanner;
 import org.livelyladle.core.sauces.Sauces;
+import org.livelyladle.core.sequence.Care;
 import org.livelyladle.core.table.TablePlan;
 
 /** {@code plan = f(brief, catalogue, facts, asOf)}: the pipeline, pure and deterministic. */
@@ -58,7 +59,7 @@ public final class Planner {
         Windows windows = new WindowPlanner(brief, catalogue, model, ledger, text).plan();
         Portions portions = new PortionPlanner(brief, catalogue, windows, ledger, text).plan();
         Sides sides = new SidePlanner(brief, catalogue, ledger, text).plan();
-        Foresight foresight = Foresight.of(brief, catalogue, portions, sides, windows, ledger, text);
+        Foresight foresight = Foresight.of(brief, catalogue, portions, sides, windows, Care.FULL, ledger, text);
         TablePlan table = foresight.table();
         Evening evening = foresight.evening();
         Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan(sides, evening.reserves());
@@ -109,7 +110,7 @@ public final class Planner {
         return new Planned(plan, ledger);
     }
 
-    /** Only the table of a brief, without what follows from it. */
+    /** Only the table of a brief, good enough to see who is fed, without what follows from it. */
     private TablePlan table(Brief brief) {
         Catalogue catalogue = brief.extend(builtIn);
         Ledger ledger = new Ledger();
@@ -117,7 +118,7 @@ public final class Planner {
         Windows windows = new WindowPlanner(brief, catalogue, model, ledger, text).plan();
         Portions portions = new PortionPlanner(brief, catalogue, windows, ledger, text).plan();
         Sides sides = new SidePlanner(brief, catalogue, ledger, text).plan();
-        return Foresight.of(brief, catalogue, portions, sides, windows, ledger, text)
+        return Foresight.of(brief, catalogue, portions, sides, windows, Care.QUICK, ledger, text)
                 .table();
     }
 }

@@ -37,7 +37,7 @@ record Batch(
     /** What stays good so long may be left in the broth and fished out piece by piece [s]; memory. */
     private static final int FORGIVING_SECONDS = 300;
     /** From one piece fished out to the next of the same guest, where the window is long enough [s]; memory. */
-    private static final int FISH_EVERY_SECONDS = 90;
+    private static final int FISH_EVERY_SECONDS = 150;
     /** Pieces are fished no quicker than this [s]; memory. */
     private static final int FISH_AT_LEAST_SECONDS = 45;
     /** What is served by weight is fished in helpings of about this size [g]; memory. */

@@ -8,7 +8,16 @@ final class Meal {
     private final int arrival;
     private final int finish;
     private final List<Placing> own = new ArrayList<>();
+    /** The guest's place among the eaters of each. */
+    private final List<Integer> eaters = new ArrayList<>();
+
     private int changes;
+    /** All bites in order of time [s from sitting down], how much each is [g] and of what, as of some change. */
+    private int[] at = {};
+
+    private double[] grams = {};
+    private Placing[] owners = {};
+    private int ofVersion = -1;
 
     Meal(int arrival, int finish) {
         this.arrival = arrival;
@@ -17,6 +26,12 @@ final class Meal {
 
     List<Placing> own() {
         return own;
+    }
+
+    void add(Placing placing, int eater) {
+        own.add(placing);
+        eaters.add(eater);
+        changes++;
     }
 
     /** Something is eaten at another time now. */
@@ -29,39 +44,58 @@ final class Meal {
     }
 
     /** All that is eaten but one batch. */
-    MealWithout without(Placing left, int guest) {
-        int count = 0;
-        for (Placing placing : own) {
-            count += placing == left ? 0 : placing.biteAt[eater(placing, guest)].length;
+    MealWithout without(Placing left) {
+        if (ofVersion != changes) {
+            sort();
         }
-        int[] at = new int[count];
-        double[] grams = new double[count];
+        int count = 0;
+        for (Placing owner : owners) {
+            count += owner == left ? 0 : 1;
+        }
+        int[] rest = new int[count];
+        double[] restGrams = new double[count];
         int size = 0;
-        for (Placing placing : own) {
-            if (placing == left) {
-                continue;
+        for (int i = 0; i < owners.length; i++) {
+            if (owners[i] != left) {
+                rest[size] = at[i];
+                restGrams[size++] = grams[i];
             }
-            int eater = eater(placing, guest);
+        }
+        return new MealWithout(arrival, finish, rest, restGrams);
+    }
+
+    private int bites() {
+        int count = 0;
+        for (int i = 0; i < own.size(); i++) {
+            count += own.get(i).biteAt[eaters.get(i)].length;
+        }
+        return count;
+    }
+
+    /** By time; what comes at the same time as it was placed. */
+    private void sort() {
+        int count = bites();
+        at = new int[count];
+        grams = new double[count];
+        owners = new Placing[count];
+        int size = 0;
+        for (int p = 0; p < own.size(); p++) {
+            Placing placing = own.get(p);
+            int eater = eaters.get(p);
             for (int i = 0; i < placing.biteAt[eater].length; i++) {
                 int bite = placing.putIn + placing.biteAt[eater][i];
                 int place = size++;
                 while (place > 0 && at[place - 1] > bite) {
                     at[place] = at[place - 1];
                     grams[place] = grams[place - 1];
+                    owners[place] = owners[place - 1];
                     place--;
                 }
                 at[place] = bite;
                 grams[place] = placing.biteGrams[eater][i];
+                owners[place] = placing;
             }
         }
-        return new MealWithout(arrival, finish, at, grams);
-    }
-
-    private static int eater(Placing placing, int guest) {
-        int eater = 0;
-        while (placing.eaters[eater] != guest) {
-            eater++;
-        }
-        return eater;
+        ofVersion = changes;
     }
 }

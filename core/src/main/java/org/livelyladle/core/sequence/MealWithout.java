@@ -11,7 +11,7 @@ final class MealWithout {
     /** A wait as long as this is as long as it should get [s]. */
     private static final double WAIT_AIM_S = 240;
     /** A wait for the very first bite counts as so many times its length; memory. */
-    private static final double FIRST_BITE_WEIGHT = 3;
+    private static final double FIRST_BITE_WEIGHT = 5;
     /** Once so much is eaten [1] a wait hurts less, and so does the wait to the finish. */
     private static final double NEARLY_ALL = 0.9;
 

@@ -28,6 +28,9 @@ final class PaceFigures {
     /** Actions at one pot within this time are one [s]. */
     private static final int ONE_CUE_SECONDS = 20;
 
+    /** Once so much is eaten [1] nobody waits any more. */
+    private static final double NEARLY_ALL = 0.9;
+
     private final Brief brief;
     private final Ledger ledger;
     private final int mealSeconds;
@@ -84,19 +87,40 @@ final class PaceFigures {
                         "From sitting down, or from arriving",
                         DIFFERENCE,
                         () -> List.of(Term.of("first bite", firstAt), moment("arrives", arrival)));
-        List<Term> ends = new ArrayList<>(moments);
+        List<Term> ends = new ArrayList<>();
         ends.add(moment("arrives", arrival));
-        ends.add(moment(endLabel, end));
+        hungry(bites).forEach(bite -> ends.add(moment("a bite", bite.at())));
+        if (bites.isEmpty()) {
+            ends.add(moment(endLabel, end));
+        }
         double wait =
                 Operation.LARGEST_STEP.evaluate(ends.stream().map(Term::value).toList());
         Figure longest = seconds("wait." + guest.id(), wait)
-                .by(guest.name() + "'s longest wait", "Between two bites, or to the finish", LARGEST_STEP, () -> ends);
+                .by(
+                        guest.name() + "'s longest wait",
+                        "Between two bites, until nine tenths are eaten",
+                        LARGEST_STEP,
+                        () -> ends);
         List<String> open = sides.stream()
                 .filter(side -> side.closedTo().stream()
                         .noneMatch(closed -> closed.guest().equals(guest.id())))
                 .map(TablePlan.SideUse::side)
                 .toList();
         return new TablePlan.GuestPace(guest.id(), firstBite, longest, open, bites);
+    }
+
+    /** Bites up to the one with which nine tenths are eaten: a wait after it is no wait. */
+    private static List<TablePlan.Bite> hungry(List<TablePlan.Bite> bites) {
+        double all = bites.stream().mapToDouble(TablePlan.Bite::grams).sum();
+        List<TablePlan.Bite> hungry = new ArrayList<>();
+        double eaten = 0;
+        for (TablePlan.Bite bite : bites) {
+            if (eaten < NEARLY_ALL * all) {
+                hungry.add(bite);
+            }
+            eaten += bite.grams();
+        }
+        return hungry;
     }
 
     private static List<TablePlan.Bite> bites(String guest, List<Drop> drops) {
@@ -128,13 +152,13 @@ final class PaceFigures {
 
     private Figure cues(List<Drop> drops) {
         Map<String, List<Integer>> byPot = new HashMap<>();
-        drops.stream().filter(drop -> !drop.isDip()).forEach(drop -> {
+        drops.stream().filter(drop -> !drop.dipped()).forEach(drop -> {
             List<Integer> actions =
                     byPot.computeIfAbsent(brief.potOf(drop.side()).id(), p -> new ArrayList<>());
             if (drop.putIn() >= 0) {
                 actions.add(drop.putIn());
             }
-            if (!drop.isFished()) {
+            if (!drop.fished()) {
                 actions.add(drop.takeOut());
             }
         });

@@ -132,8 +132,9 @@ final class Sequencer {
         }
         placing.putIn = time.get();
         placed.add(placing);
-        for (int eater : placing.eaters) {
-            meals.get(eater).own().add(placing);
+        cues.add(potOf.get(placing.batch.side().id()), placing);
+        for (int i = 0; i < placing.eaters.length; i++) {
+            meals.get(placing.eaters[i]).add(placing, i);
         }
         enter(placing);
         return true;
@@ -206,7 +207,6 @@ final class Sequencer {
     private void enter(Placing placing) {
         String side = placing.batch.side().id();
         profiles.get(side).add(placing);
-        cues.add(potOf.get(side), placing);
         if (placing.byHand) {
             hands.add(potOf.get(side), placing, 1);
         }
@@ -215,7 +215,6 @@ final class Sequencer {
     private void leave(Placing placing) {
         String side = placing.batch.side().id();
         profiles.get(side).remove(placing);
-        cues.remove(potOf.get(side), placing);
         if (placing.byHand) {
             hands.add(potOf.get(side), placing, -1);
         }
@@ -257,10 +256,13 @@ final class Sequencer {
     /** To the best free moment of the evening; false when that is where it is. */
     private boolean relocate(Placing placing, int grid) {
         Patience.check();
-        leave(placing);
+        String side = placing.batch.side().id();
+        String pot = potOf.get(side);
+        cues.remove(pot, placing);
+        boolean isOut = false;
         MealWithout[] rests = new MealWithout[placing.eaters.length];
         for (int i = 0; i < rests.length; i++) {
-            rests[i] = meals.get(placing.eaters[i]).without(placing, placing.eaters[i]);
+            rests[i] = meals.get(placing.eaters[i]).without(placing);
         }
         int before = placing.putIn;
         int best = before;
@@ -273,13 +275,22 @@ final class Sequencer {
         }
         for (int putIn = first; putIn <= last; putIn += grid) {
             double cost = cost(placing, rests, putIn, least);
-            if (cost < least && obstacle(placing, putIn) == null) {
-                least = cost;
-                best = putIn;
+            if (cost < least) {
+                if (!isOut) {
+                    leave(placing);
+                    isOut = true;
+                }
+                if (obstacle(placing, putIn) == null) {
+                    least = cost;
+                    best = putIn;
+                }
             }
         }
         placing.putIn = best;
-        enter(placing);
+        if (isOut) {
+            enter(placing);
+        }
+        cues.add(pot, placing);
         if (best == before) {
             return false;
         }
@@ -292,12 +303,11 @@ final class Sequencer {
     /** @param enough a moment that costs so much is out of the question, and need not be reckoned to the end */
     private double cost(Placing placing, MealWithout[] rests, int putIn, double enough) {
         double away = (putIn - placing.ideal) / TEN_MINUTES;
-        double cost = ORDER_WEIGHT * placing.batch.place().weight() * away * away * rests.length
-                + cues.cost(potOf.get(placing.batch.side().id()), placing, putIn);
+        double cost = ORDER_WEIGHT * placing.batch.place().weight() * away * away * rests.length;
         for (int i = 0; i < rests.length && cost < enough; i++) {
             cost += rests[i].cost(placing.biteAt[i], placing.biteGrams[i], putIn);
             steps += placing.biteAt[i].length;
         }
-        return cost;
+        return cost < enough ? cost + cues.cost(potOf.get(placing.batch.side().id()), placing, putIn) : cost;
     }
 }

@@ -50,6 +50,7 @@ public final class TablePlanner {
     private final Sides plans;
     private final Windows windows;
     private final SideLimits limits;
+    private final Care care;
     private final KitchenText text;
     private final Ledger ledger;
     private final SideAccess access;
@@ -62,6 +63,7 @@ public final class TablePlanner {
             Sides plans,
             Windows windows,
             SideLimits limits,
+            Care care,
             Ledger ledger,
             KitchenText text) {
         this.brief = brief;
@@ -69,6 +71,7 @@ public final class TablePlanner {
         this.plans = plans;
         this.windows = windows;
         this.limits = limits;
+        this.care = care;
         this.ledger = ledger;
         this.text = text;
         this.access = new SideAccess(brief, catalogue);
@@ -109,7 +112,7 @@ public final class TablePlanner {
         sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
         if (!rescue.left().isEmpty()) {
             rescue.place(sequencer);
-            sequencer.improve();
+            improve(sequencer);
             rescue.place(sequencer);
         }
         return new Arranged(sequencer, allocation, batcher, demands, rescue.left());
@@ -230,8 +233,14 @@ public final class TablePlanner {
         }
         pinned.forEach((pin, own) -> fix(sequencer, own, pin, allocation));
         sequencer.place(free);
-        sequencer.improve();
+        improve(sequencer);
         return sequencer;
+    }
+
+    private void improve(Sequencer sequencer) {
+        if (care == Care.FULL) {
+            sequencer.improve();
+        }
     }
 
     private Optional<DropPin> pinOf(Batch batch) {

@@ -29,13 +29,13 @@ public record Drop(
         stays = List.copyOf(stays);
     }
 
-    public boolean isDip() {
+    public boolean dipped() {
         return tending == Tending.DIP;
     }
 
     /** Eaters take it out piece by piece, each in their own time. */
-    public boolean isFished() {
-        return !isDip() && stays.size() > 1;
+    public boolean fished() {
+        return !dipped() && stays.size() > 1;
     }
 
     /** When the first of it goes in [s from sitting down]. */

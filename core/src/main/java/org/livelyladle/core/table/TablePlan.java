@@ -9,7 +9,7 @@ import org.livelyladle.core.safety.SideAccess;
  * The sequence of the evening.
  *
  * @param everybodyEats when the last of the guests has had a first bite, from sitting down or arriving [s]
- * @param longestWait the longest time any guest waits between bites [s]
+ * @param longestWait the longest time any guest waits between bites, until nine tenths are eaten [s]
  * @param cuesPerMinute actions of the host a minute; those at one pot within 20 s count as one
  * @param doneness wishes for doneness and how far they are met
  * @param sides what each side is kept clean for and holds
@@ -39,7 +39,7 @@ public record TablePlan(
      * How one guest fares.
      *
      * @param firstBite from sitting down or arriving [s]
-     * @param longestWait between bites, and to the finish [s]
+     * @param longestWait between bites, until nine tenths are eaten [s]
      * @param sides the sides this guest may eat from all evening
      * @param bites when the guest gets something [s from sitting down]
      */

@@ -26,7 +26,7 @@ class MealWithoutTest {
         int last = ARRIVAL;
         for (int i = 0; i < sorted.size(); i++) {
             Bite bite = sorted.get(i);
-            double weight = i == 0 ? 3 : eaten > 0.9 * all ? 0.5 : 1;
+            double weight = i == 0 ? 5 : eaten > 0.9 * all ? 0.5 : 1;
             cost += StrictMath.pow(weight * (bite.at() - last) / 240.0, 6);
             double away = (eaten + bite.grams() / 2) / all
                     - Tempo.eatenBy((bite.at() - ARRIVAL) / (double) (FINISH - ARRIVAL));

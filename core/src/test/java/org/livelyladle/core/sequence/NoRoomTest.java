@@ -34,7 +34,14 @@ class NoRoomTest {
         Portions portions = new PortionPlanner(brief, catalogue, windows, new Ledger(), text).plan();
         Sides sides = new SidePlanner(brief, catalogue, new Ledger(), text).plan();
         TablePlanner.Arranged arranged = new TablePlanner(
-                        brief, catalogue, sides, windows, SideLimits.without(java.util.Set.of()), new Ledger(), text)
+                        brief,
+                        catalogue,
+                        sides,
+                        windows,
+                        SideLimits.without(java.util.Set.of()),
+                        Care.FULL,
+                        new Ledger(),
+                        text)
                 .arrange(portions);
 
         for (Demand demand : arranged.left()) {
