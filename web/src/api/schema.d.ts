@@ -826,6 +826,7 @@ export interface components {
             cut: string;
             homeSide: string;
             id: string;
+            minder?: string;
             name: string;
             pinned: boolean;
             side: string;

@@ -29,7 +29,7 @@ const party = useParty()
 const { mobile } = useDisplay()
 const problem = ref('')
 const guest = ref<string>()
-const second = ref(16 * 60)
+const second = ref(0)
 const sheet = computed(() => SHEETS[props.step])
 /** What a step shares with the drawn table. */
 const shared = computed(() => {

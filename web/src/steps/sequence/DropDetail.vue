@@ -20,6 +20,10 @@ const sides = computed(() =>
 const from = computed(() => putIn(props.drop))
 const minute = computed(() => Math.round(from.value / 60))
 const dipped = computed(() => props.drop.tending === 'DIP')
+/** Who holds a child's slices. */
+const minder = computed(
+  () => dipped.value && brief.value.guests.find((guest) => guest.id === props.drop.minder)?.name,
+)
 const forWhom = computed(() =>
   shares(props.drop)
     .map(({ guest, pieces, from }) => {
@@ -40,7 +44,8 @@ const forWhom = computed(() =>
     <p>
       In at <b>{{ clockAfter(brief.sitDown, from) }}</b>, out by
       <b>{{ clockAfter(brief.sitDown, takeOut(drop)) }}</b>
-      <template v-if="dipped">, dipped slice by slice, each in their own time</template>
+      <template v-if="minder">, held by {{ minder }} slice by slice</template>
+      <template v-else-if="dipped">, dipped slice by slice, each in their own time</template>
       <template v-else-if="isFished(drop)"
         >, fished out piece by piece from
         {{ clockAfter(brief.sitDown, drop.stays[0]?.takeOut ?? from) }}</template

@@ -6,7 +6,7 @@ import { useOpenParty } from '@/party/useOpenParty'
 import { sideLabel } from '@/table/geometry'
 import { putIn } from '@/table/stays'
 import { clockAfter } from '@/ui/time'
-import { labelX, lanes, lensPath, pieces, shortName, ticks, toSecond, toX, waits, type Scale } from './chart'
+import { lanes, lensPath, pieces, shortName, ticks, toSecond, toX, waits, type Scale } from './chart'
 
 /**
  * Sides as bands, drops as lenses: a thin stem while it cooks, a solid body while it is good, a pointed end where it
@@ -16,11 +16,11 @@ const second = defineModel<number>('second', { required: true })
 const props = defineProps<{ chosen?: string }>()
 const emit = defineEmits<{ choose: [id: string]; move: [drop: Drop, minute: number] }>()
 
-const LANE = 25
-const BAND_PADDING = 12
+const LANE = 16
+const BAND_PADDING = 8
 /** A band's label takes up to three lines. */
 const LOWEST_BAND = 46
-const BEAD_ROW = 21
+const BEAD_ROW = 19
 const LONG_WAIT = 300
 const { brief, plan } = useOpenParty()
 const { mobile } = useDisplay()
@@ -78,7 +78,7 @@ const guests = computed(() =>
   }),
 )
 const height = computed(() => beadsTop.value + guests.value.length * BEAD_ROW)
-const laneY = (band: { y: number }, lane: number) => band.y + BAND_PADDING / 2 + lane * LANE + 19
+const laneY = (band: { y: number }, lane: number) => band.y + BAND_PADDING / 2 + lane * LANE + LANE / 2
 
 function pointX(event: PointerEvent): number {
   const box = svg.value?.getBoundingClientRect()
@@ -161,7 +161,7 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
           {{ line.words }}
         </text>
         <g
-          v-for="{ piece, lane } in band.lenses"
+          v-for="{ piece, lane, labelX } in band.lenses"
           :key="piece.key"
           class="lens"
           :class="{ chosen: piece.drop.id === props.chosen, held: drag?.drop.id === piece.drop.id }"
@@ -177,12 +177,12 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
         >
           <rect
             :x="x(piece.putIn) - 2"
-            :y="laneY(band, lane) - 20"
+            :y="laneY(band, lane) - LANE / 2"
             :width="Math.max(26, x(piece.takeOut) - x(piece.putIn) + 10)"
-            height="28"
+            :height="LANE"
             class="grip"
           />
-          <text :x="labelX(scale, piece)" :y="laneY(band, lane) - 9" class="name">
+          <text :x="labelX" :y="laneY(band, lane) + 4" class="name">
             {{ shortName(piece.drop) }}
           </text>
           <line
@@ -283,9 +283,8 @@ svg {
 
 .name {
   text-anchor: start;
-  font-size: 11.5px;
+  font-size: 11px;
   fill: var(--ink);
-  pointer-events: none;
 }
 
 .lens {

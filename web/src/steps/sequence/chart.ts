@@ -28,13 +28,15 @@ export interface Piece {
   /** Where the lens ends. */ end: number
 }
 
-/** A piece with the lane of its band it is drawn on. */
+/** A piece with the lane of its band it is drawn on, and where its name begins. */
 export interface Lens {
   piece: Piece
   lane: number
+  labelX: number
 }
 
-const LABEL_WIDTH_PER_LETTER = 6.4
+const LABEL_WIDTH_PER_LETTER = 5.9
+const BESIDE = 4
 /** Dips closer than this are one lens. */
 const ONE_AFTER_ANOTHER = 150
 /** A long-forgiving thing is drawn a while past its take-out, not for its whole forgiving time. */
@@ -66,26 +68,30 @@ export function pieces(drop: Drop): Piece[] {
 /** Lanes so that no lens or label covers another: each takes the first lane that is free where it begins. */
 export function lanes(all: Piece[], scale: Scale): { lenses: Lens[]; count: number } {
   const free: number[] = []
-  const lenses = [...all]
-    .sort((a, b) => a.putIn - b.putIn || a.key.localeCompare(b.key))
-    .map((piece) => {
-      const start = toX(scale, piece.putIn)
-      const end =
-        Math.max(toX(scale, piece.end), start + shortName(piece.drop).length * LABEL_WIDTH_PER_LETTER) + 8
+  const lenses = all
+    .map((piece) => ({ piece, ...extent(piece, scale) }))
+    .sort((a, b) => a.start - b.start || a.piece.key.localeCompare(b.piece.key))
+    .map(({ piece, start, end, labelX }) => {
       let lane = free.findIndex((until) => until <= start)
       if (lane < 0) lane = free.length
-      free[lane] = end
-      return { piece, lane }
+      free[lane] = end + BESIDE
+      return { piece, lane, labelX }
     })
   return { lenses, count: Math.max(1, free.length) }
 }
 
+/** From where to where a piece is drawn: its name stands behind it, or before it where it would run over the edge. */
+function extent(piece: Piece, scale: Scale): { start: number; end: number; labelX: number } {
+  const label = shortName(piece.drop).length * LABEL_WIDTH_PER_LETTER
+  const start = toX(scale, piece.putIn)
+  const end = Math.max(toX(scale, piece.end), toX(scale, Math.min(piece.ready, piece.takeOut)) + 10)
+  return end + BESIDE + label <= scale.right
+    ? { start, end: end + BESIDE + label, labelX: end + BESIDE }
+    : { start: start - BESIDE - label, end, labelX: start - BESIDE - label }
+}
+
 /** The name without its cut, for the chart. */
 export const shortName = (drop: Drop): string => drop.name.split(',')[0] ?? drop.name
-
-/** Where a drop's name begins: at its put-in, or earlier where it would run over the right edge. */
-export const labelX = (scale: Scale, piece: Piece): number =>
-  Math.min(toX(scale, piece.putIn), scale.right - shortName(piece.drop).length * LABEL_WIDTH_PER_LETTER)
 
 /** The body of a lens: pointed at ready, widest at take-out, pointed where it declines. */
 export function lensPath(scale: Scale, piece: Piece, y: number, half: number): string {

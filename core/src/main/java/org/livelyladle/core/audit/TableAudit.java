@@ -307,14 +307,30 @@ public final class TableAudit {
         table.drops().stream()
                 .filter(Drop::dipped)
                 .forEach(drop -> drop.stays().forEach(stay -> {
-                    stay.servings()
-                            .forEach(serving -> own.computeIfAbsent(serving.guest(), g -> new ArrayList<>())
-                                    .add(stay));
+                    for (Stay.Serving serving : stay.servings()) {
+                        String holder = drop.minder() == null ? serving.guest() : drop.minder();
+                        own.computeIfAbsent(holder, g -> new ArrayList<>()).add(stay);
+                        heldByAnAdult(drop, stay, serving.guest(), holder);
+                    }
                     atPot.computeIfAbsent(brief.potOf(drop.side()).id(), pot -> new ArrayList<>())
                             .add(stay);
                 }));
         own.forEach((guest, stays) -> atOnce("H5", guest, stays, 1));
         atPot.forEach((pot, stays) -> atOnce("H5", pot, stays, MOST_AT_A_POT));
+    }
+
+    /** No child holds anything into a pot while there is an adult, and who holds it for a child is there. */
+    private void heldByAnAdult(Drop drop, Stay stay, String eater, String holder) {
+        boolean adults =
+                brief.guests().stream().anyMatch(guest -> !needsOf(guest).containsKey("SMALL_CHILD"));
+        if (adults && needsOf(guest(holder)).containsKey("SMALL_CHILD")) {
+            add("H5", drop.id(), guest(holder).name() + " is a child and holds it into the pot");
+        }
+        int arrival = guest(holder).arrivesAfterMinutes() * 60;
+        int leaving = guest(holder).leavesWithin(table.mealSeconds() / 60) * 60;
+        if (!holder.equals(eater) && (stay.takeOut() < arrival || stay.takeOut() > leaving)) {
+            add("H5", drop.id(), guest(holder).name() + " holds it and is not at the table");
+        }
     }
 
     private void atOnce(String rule, String subject, List<Stay> stays, int most) {

@@ -163,11 +163,6 @@ record Batch(
         return new Batch(cut, name, other, homeSide, number, servings, there, place, earliest, latest, startsFrozen);
     }
 
-    /** Shared with others of the same cut, side and number: the turns of several guests are one drop. */
-    String dropId(int number) {
-        return "drop." + cut.id() + "@" + homeSide.id() + "." + number;
-    }
-
     /** The stays it consists of when it goes in at a time [s from sitting down]. */
     List<Stay> stays(int putIn) {
         List<Stay> stays = new ArrayList<>();

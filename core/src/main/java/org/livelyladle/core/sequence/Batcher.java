@@ -20,7 +20,7 @@ import org.livelyladle.core.table.Stay;
  */
 final class Batcher {
     /** Slices a guest dips in one go before something else comes; memory. */
-    private static final int SLICES_A_TURN = 3;
+    private static final int SLICES_A_TURN = 2;
     /** Portions of this size a head are worth two servings [g]; memory. */
     private static final double SECOND_HELPING_G = 60;
     /** A drop takes at most this share of the largest one, so that it finds a place between others; memory. */

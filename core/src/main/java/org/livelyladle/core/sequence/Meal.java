@@ -2,9 +2,13 @@ package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** One guest's evening: what is eaten when. */
 final class Meal {
+    private static final int[] NOTHING = {};
+    private static final double[] NO_GRAMS = {};
+
     private final int arrival;
     private final int finish;
     private final List<Placing> own = new ArrayList<>();
@@ -24,10 +28,6 @@ final class Meal {
         this.finish = finish;
     }
 
-    List<Placing> own() {
-        return own;
-    }
-
     void add(Placing placing, int eater) {
         own.add(placing);
         eaters.add(eater);
@@ -44,7 +44,7 @@ final class Meal {
     }
 
     /** All that is eaten but one batch. */
-    MealWithout without(Placing left) {
+    MealWithout without(@Nullable Placing left) {
         if (ofVersion != changes) {
             sort();
         }
@@ -62,6 +62,11 @@ final class Meal {
             }
         }
         return new MealWithout(arrival, finish, rest, restGrams);
+    }
+
+    /** How good it is as it stands. */
+    double cost() {
+        return without(null).cost(NOTHING, NO_GRAMS, 0);
     }
 
     private int bites() {

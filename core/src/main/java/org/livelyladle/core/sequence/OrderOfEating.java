@@ -25,6 +25,11 @@ final class OrderOfEating {
     /** The part of the meal over which the helpings of one such cut are spread. */
     private static final double HARD_SPREAD = 0.26;
 
+    /** In every school each guest dips first slices soon after sitting down. */
+    private static final double FIRST_SLICES = 0.08;
+
+    private static final double FIRST_SLICES_WEIGHT = 2;
+
     /** Where a helping belongs, in food eaten before it [1], and how much it counts when it comes at another time. */
     record Place(double share, double weight) {}
 
@@ -74,6 +79,9 @@ final class OrderOfEating {
      */
     Place place(Cut cut, int index, int count) {
         Part part = parts.get(cut.id());
+        if (cut.byHand() && index == 0) {
+            return new Place(FIRST_SLICES, FIRST_SLICES_WEIGHT);
+        }
         return new Place(part.from() + (index + 0.5) / count * (part.to() - part.from()), part.weight());
     }
 }

@@ -28,6 +28,10 @@ record Presence(int from, int until) {
         return new Presence(Math.max(from, other.from), Math.min(until, other.until));
     }
 
+    boolean holds(int start, int end) {
+        return from <= start && end <= until;
+    }
+
     boolean includes(double second) {
         return from <= second && second <= until;
     }

@@ -1,6 +1,7 @@
 package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -16,7 +17,7 @@ import org.livelyladle.core.check.Patience;
  * Gives every batch its time. Constructive: batches in the order of eating, each at the free moment nearest to its
  * place; then improved: each batch in turn goes to the best free moment of the whole evening, on a grid that gets finer,
  * until nothing moves. What is best is the sum over the guests it is for ({@link Meal}), its distance from its place in
- * the order, and what there is to do at that time ({@link Cues}). Deterministic, at most {@value #MOST_STEPS} bites
+ * the order, and what there is to do at that time ({@link Cues}). Deterministic, at most {@value #MOST_STEPS} evenings
  * looked at, so that a large party takes no longer than it may.
  */
 final class Sequencer {
@@ -28,11 +29,15 @@ final class Sequencer {
     /** Times all batches are gone through on one grid. */
     private static final int MOST_ROUNDS = 6;
 
-    private static final long MOST_STEPS = 120_000_000;
+    private static final long MOST_STEPS = 1_500_000;
     /** What a batch's squared distance from its place in the order counts a guest, for ten minutes; memory. */
-    private static final double ORDER_WEIGHT = 0.2;
+    private static final double ORDER_WEIGHT = 0.5;
 
     private static final double TEN_MINUTES = 600;
+    /** Exchanges of two batches are tried where the order gains so much, the most promising first. */
+    private static final double WORTH_EXCHANGING = 0.2;
+
+    private static final int MOST_EXCHANGES = 300;
     /** What is gained must be worth a move. */
     private static final double GAIN = 1e-6;
     /** Slow things may go in this long before sitting down [s]. */
@@ -45,12 +50,17 @@ final class Sequencer {
     private final List<Batch> unplaced = new ArrayList<>();
     private final Map<String, Integer> guestPlaces = new HashMap<>();
     private final List<Meal> meals = new ArrayList<>();
+    /** Places of the guests whose hands hold what each guest dips, and what each holds. */
+    private final int[] holders;
+
+    private final List<List<Placing>> held = new ArrayList<>();
+    private final List<Presence> presences = new ArrayList<>();
     private final Cues cues;
     private final Hands hands;
 
     private long steps;
 
-    Sequencer(Brief brief, Sides plans, SideLimits limits) {
+    Sequencer(Brief brief, Sides plans, SideLimits limits, Minders minders) {
         this.mealSeconds = brief.mealMinutes() * 60;
         this.cues = new Cues(mealSeconds);
         this.hands = new Hands(mealSeconds);
@@ -62,7 +72,12 @@ final class Sequencer {
             Presence there = Presence.of(guest, mealSeconds);
             guestPlaces.put(guest.id(), guestPlaces.size());
             meals.add(new Meal(there.from(), there.until()));
+            presences.add(there);
+            held.add(new ArrayList<>());
         }
+        holders = brief.guests().stream()
+                .mapToInt(guest -> guestPlaces.get(minders.holder(guest.id())))
+                .toArray();
     }
 
     List<Placing> placed() {
@@ -133,6 +148,9 @@ final class Sequencer {
         placing.putIn = time.get();
         placed.add(placing);
         cues.add(potOf.get(placing.batch.side().id()), placing);
+        if (placing.byHand) {
+            held.get(holders[placing.eaters[0]]).add(placing);
+        }
         for (int i = 0; i < placing.eaters.length; i++) {
             meals.get(placing.eaters[i]).add(placing, i);
         }
@@ -185,7 +203,11 @@ final class Sequencer {
             return "somebody it is for has left by then";
         }
         if (placing.byHand) {
-            if (isDipping(placing, putIn)) {
+            int holder = holders[placing.eaters[0]];
+            if (!presences.get(holder).holds(firstOut, putIn + placing.duration)) {
+                return "who holds it for a child is not at the table";
+            }
+            if (isHolding(holder, placing, putIn)) {
                 return "somebody dips another slice at that time";
             }
             if (!hands.areFree(potOf.get(batch.side().id()), placing, putIn)) {
@@ -195,9 +217,9 @@ final class Sequencer {
         return profiles.get(batch.side().id()).obstacle(placing, putIn);
     }
 
-    private boolean isDipping(Placing turn, int putIn) {
-        for (Placing other : meals.get(turn.eaters[0]).own()) {
-            if (other != turn && other.byHand && other.overlaps(putIn, putIn + turn.duration)) {
+    private boolean isHolding(int holder, Placing turn, int putIn) {
+        for (Placing other : held.get(holder)) {
+            if (other != turn && other.overlaps(putIn, putIn + turn.duration)) {
                 return true;
             }
         }
@@ -227,22 +249,119 @@ final class Sequencer {
                 .sorted(IN_ORDER)
                 .toList();
         for (int grid : GRIDS) {
-            boolean moved = true;
-            for (int round = 0; moved && round < MOST_ROUNDS; round++) {
-                moved = false;
-                for (Placing placing : free) {
-                    if (steps > MOST_STEPS) {
-                        return;
-                    }
-                    // nothing has changed for its eaters since it last stayed where it is
-                    long version = grid + (long) GRIDS[0] * changes(placing);
-                    if (version != placing.contentAt) {
-                        moved |= relocate(placing, grid);
-                        placing.contentAt = grid + (long) GRIDS[0] * changes(placing);
-                    }
+            settle(free, grid);
+            if (grid == GRIDS[0] && exchange(free)) {
+                settle(free, grid);
+            }
+        }
+    }
+
+    private void settle(List<Placing> free, int grid) {
+        boolean moved = true;
+        for (int round = 0; moved && round < MOST_ROUNDS; round++) {
+            moved = false;
+            for (Placing placing : free) {
+                if (steps > MOST_STEPS) {
+                    return;
+                }
+                // nothing has changed for its eaters since it last stayed where it is
+                long version = grid + (long) GRIDS[0] * changes(placing);
+                if (version != placing.contentAt) {
+                    moved |= relocate(placing, grid);
+                    placing.contentAt = grid + (long) GRIDS[0] * changes(placing);
                 }
             }
         }
+    }
+
+    /** Two batches, where they would be if each were eaten at the other's time, and how much better that suits the order. */
+    private record Exchange(Placing a, Placing b, int putInA, int putInB, double gain) {}
+
+    /** Exchanges what is eaten in the wrong order, those first that gain most by it; false when nothing was exchanged. */
+    private boolean exchange(List<Placing> free) {
+        List<Exchange> candidates = new ArrayList<>();
+        for (int i = 0; i < free.size(); i++) {
+            for (int j = i + 1; j < free.size(); j++) {
+                Placing a = free.get(i);
+                Placing b = free.get(j);
+                int putInA = grid(b.putIn + b.offset - a.offset);
+                int putInB = grid(a.putIn + a.offset - b.offset);
+                double gain = order(a, a.putIn) + order(b, b.putIn) - order(a, putInA) - order(b, putInB);
+                if (gain > WORTH_EXCHANGING) {
+                    candidates.add(new Exchange(a, b, putInA, putInB, gain));
+                }
+            }
+        }
+        candidates.sort(Comparator.comparingDouble(Exchange::gain).reversed());
+        boolean exchanged = false;
+        for (Exchange candidate : candidates.subList(0, Math.min(MOST_EXCHANGES, candidates.size()))) {
+            exchanged |= exchange(candidate);
+        }
+        return exchanged;
+    }
+
+    private static int grid(int second) {
+        return Math.floorDiv(second, GRID) * GRID;
+    }
+
+    private boolean exchange(Exchange candidate) {
+        Patience.check();
+        Placing a = candidate.a();
+        Placing b = candidate.b();
+        int beforeA = a.putIn;
+        int beforeB = b.putIn;
+        double before = costOf(a, b);
+        take(a);
+        take(b);
+        boolean fits = obstacle(a, candidate.putInA()) == null;
+        if (fits) {
+            put(a, candidate.putInA());
+            fits = obstacle(b, candidate.putInB()) == null;
+            if (!fits) {
+                take(a);
+            }
+        }
+        put(b, fits ? candidate.putInB() : beforeB);
+        if (!fits) {
+            put(a, beforeA);
+            return false;
+        }
+        if (costOf(a, b) < before - GAIN) {
+            return true;
+        }
+        take(a);
+        take(b);
+        put(a, beforeA);
+        put(b, beforeB);
+        return false;
+    }
+
+    private void take(Placing placing) {
+        leave(placing);
+        cues.remove(potOf.get(placing.batch.side().id()), placing);
+    }
+
+    private void put(Placing placing, int putIn) {
+        placing.putIn = putIn;
+        enter(placing);
+        cues.add(potOf.get(placing.batch.side().id()), placing);
+        for (int eater : placing.eaters) {
+            meals.get(eater).changed();
+        }
+    }
+
+    /** What both cost in the order, and the evenings of all they are for. */
+    private double costOf(Placing a, Placing b) {
+        double cost = order(a, a.putIn) + order(b, b.putIn);
+        for (int eater : a.eaters) {
+            cost += meals.get(eater).cost();
+        }
+        for (int eater : b.eaters) {
+            if (Arrays.stream(a.eaters).noneMatch(other -> other == eater)) {
+                cost += meals.get(eater).cost();
+            }
+        }
+        return cost;
     }
 
     private long changes(Placing placing) {
@@ -302,12 +421,16 @@ final class Sequencer {
 
     /** @param enough a moment that costs so much is out of the question, and need not be reckoned to the end */
     private double cost(Placing placing, MealWithout[] rests, int putIn, double enough) {
-        double away = (putIn - placing.ideal) / TEN_MINUTES;
-        double cost = ORDER_WEIGHT * placing.batch.place().weight() * away * away * rests.length;
+        double cost = order(placing, putIn);
         for (int i = 0; i < rests.length && cost < enough; i++) {
             cost += rests[i].cost(placing.biteAt[i], placing.biteGrams[i], putIn);
-            steps += placing.biteAt[i].length;
+            steps++;
         }
         return cost < enough ? cost + cues.cost(potOf.get(placing.batch.side().id()), placing, putIn) : cost;
+    }
+
+    private static double order(Placing placing, int putIn) {
+        double away = (putIn - placing.ideal) / TEN_MINUTES;
+        return ORDER_WEIGHT * placing.batch.place().weight() * away * away * placing.eaters.length;
     }
 }

@@ -51,6 +51,7 @@ public final class TablePlanner {
     private final Windows windows;
     private final SideLimits limits;
     private final Care care;
+    private final Minders minders;
     private final KitchenText text;
     private final Ledger ledger;
     private final SideAccess access;
@@ -72,6 +73,7 @@ public final class TablePlanner {
         this.windows = windows;
         this.limits = limits;
         this.care = care;
+        this.minders = new Minders(brief);
         this.ledger = ledger;
         this.text = text;
         this.access = new SideAccess(brief, catalogue);
@@ -221,7 +223,7 @@ public final class TablePlanner {
     }
 
     private Sequencer sequence(List<Batch> batches, SideAllocator.Allocation allocation) {
-        Sequencer sequencer = new Sequencer(brief, plans, limits);
+        Sequencer sequencer = new Sequencer(brief, plans, limits, minders);
         List<Batch> free = new ArrayList<>();
         Map<DropPin, List<Batch>> pinned = new LinkedHashMap<>();
         for (Batch batch : batches) {
@@ -291,8 +293,7 @@ public final class TablePlanner {
         Map<Placing, Integer> numbers = inOrderOfTime(sequencer.placed());
         sequencer
                 .placed()
-                .forEach(placing -> together.computeIfAbsent(
-                                placing.batch.dropId(numbers.get(placing)), id -> new ArrayList<>())
+                .forEach(placing -> together.computeIfAbsent(id(placing, numbers.get(placing)), id -> new ArrayList<>())
                         .add(placing));
         return together.values().stream()
                 .map(parts -> drop(parts, numbers.get(parts.get(0))))
@@ -323,6 +324,14 @@ public final class TablePlanner {
         return numbers;
     }
 
+    /** What an adult holds for a child is a drop of its own. */
+    private String id(Placing placing, int number) {
+        Batch batch = placing.batch;
+        String id = "drop." + batch.cut().id() + "@" + batch.homeSide().id() + "." + number;
+        String eater = batch.servings().get(0).guest();
+        return batch.byHand() && minders.of(batch) != null ? id + "." + eater : id;
+    }
+
     private Drop drop(List<Placing> parts, int number) {
         Batch batch = parts.get(0).batch;
         List<Stay> stays = parts.stream()
@@ -332,13 +341,14 @@ public final class TablePlanner {
                         .thenComparing(stay -> stay.servings().get(0).guest()))
                 .toList();
         return new Drop(
-                batch.dropId(number),
+                id(parts.get(0), number),
                 batch.cut().id(),
                 batch.name(),
                 batch.side().id(),
                 batch.homeSide().id(),
                 number,
                 batch.byHand() ? Tending.DIP : Tending.SHARED,
+                minders.of(batch),
                 amount(batch.cut(), stays),
                 parts.stream().anyMatch(placing -> placing.fixed),
                 stays);

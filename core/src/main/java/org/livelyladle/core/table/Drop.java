@@ -4,11 +4,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A cut in a side for somebody, with the stays it consists of: the one expansion everybody reads.
  *
  * @param homeSide the side it was planned for before any pin moved it; a pin names a drop by cut, home side and batch
+ * @param minder the cook or guest who looks after it; null where each eater does
  * @param amount its grams or pieces, as one says it
  * @param pinned the host decided its side or its time
  * @param stays by time of putting in; at least one
@@ -21,6 +23,7 @@ public record Drop(
         String homeSide,
         int batch,
         Tending tending,
+        @Nullable String minder,
         String amount,
         boolean pinned,
         List<Stay> stays) {

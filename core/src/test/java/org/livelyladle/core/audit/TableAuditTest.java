@@ -59,6 +59,7 @@ class TableAuditTest {
                 d.homeSide(),
                 d.batch(),
                 d.tending(),
+                d.minder(),
                 d.amount(),
                 d.pinned(),
                 d.stays().stream().map(change).toList());
@@ -117,6 +118,14 @@ class TableAuditTest {
                 .containsExactlyInAnyOrder("H3", "H6");
         assertThat(rulesBroken(brief, change("prawn.peeled", d -> cookedFor(d, 900))))
                 .contains("H6");
+    }
+
+    @Test
+    void aChildAtThePotIsH5() {
+        Briefs child = Briefs.plain();
+        child.guests.set(0, Briefs.guest("ann", Briefs.diet(NeedKind.SMALL_CHILD)));
+
+        assertThat(rulesBroken(child.build(), plan.table().drops())).containsExactly("H5");
     }
 
     @Test
