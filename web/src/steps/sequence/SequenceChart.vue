@@ -16,7 +16,6 @@ const second = defineModel<number>('second', { required: true })
 const props = defineProps<{ chosen?: string }>()
 const emit = defineEmits<{ choose: [id: string]; move: [drop: Drop, minute: number] }>()
 
-const LANE = 16
 const BAND_PADDING = 8
 /** A band's label takes up to three lines. */
 const LOWEST_BAND = 46
@@ -28,6 +27,8 @@ const svg = ref<SVGSVGElement>()
 const drag = ref<{ drop: Drop; from: number; to: number }>()
 
 const width = computed(() => (mobile.value ? 1000 : 780))
+/** Fingers want more room than a pointer. */
+const laneHeight = computed(() => (mobile.value ? 28 : 16))
 const scale = computed<Scale>(() => ({
   from: Math.min(-60, ...plan.value.table.drops.map(putIn)) - 30,
   to: plan.value.table.mealSeconds + 60,
@@ -43,7 +44,7 @@ const bands = computed(() => {
       plan.value.table.drops.filter((drop) => drop.side === side.side).flatMap(pieces),
       scale.value,
     )
-    const height = Math.max(LOWEST_BAND, laid.count * LANE + BAND_PADDING)
+    const height = Math.max(LOWEST_BAND, laid.count * laneHeight.value + BAND_PADDING)
     const band = { side, y, height, lenses: laid.lenses, label: bandLabel(side.side, side.brothName) }
     y += band.height + 6
     return band
@@ -78,7 +79,8 @@ const guests = computed(() =>
   }),
 )
 const height = computed(() => beadsTop.value + guests.value.length * BEAD_ROW)
-const laneY = (band: { y: number }, lane: number) => band.y + BAND_PADDING / 2 + lane * LANE + LANE / 2
+const laneY = (band: { y: number }, lane: number) =>
+  band.y + BAND_PADDING / 2 + (lane + 0.5) * laneHeight.value
 
 function pointX(event: PointerEvent): number {
   const box = svg.value?.getBoundingClientRect()
@@ -177,9 +179,9 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
         >
           <rect
             :x="x(piece.putIn) - 2"
-            :y="laneY(band, lane) - LANE / 2"
+            :y="laneY(band, lane) - laneHeight / 2"
             :width="Math.max(26, x(piece.takeOut) - x(piece.putIn) + 10)"
-            :height="LANE"
+            :height="laneHeight"
             class="grip"
           />
           <text :x="labelX" :y="laneY(band, lane) + 4" class="name">
