@@ -452,6 +452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/table-audit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["audit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1322,6 +1338,13 @@ export interface components {
             unmet: components["schemas"]["Unmet"][];
             windows: components["schemas"]["CookingWindow"][];
         };
+        PlanControllerDrops: {
+            brief: components["schemas"]["Brief"];
+            drops: components["schemas"]["Drop"][];
+        };
+        PlanControllerJudged: {
+            violations: components["schemas"]["Violation"][];
+        };
         Portion: {
             cut: string;
             grams: components["schemas"]["Figure"];
@@ -1908,6 +1931,11 @@ export interface components {
             severity: "CANNOT_EAT" | "SHORT" | "WISH";
             /** @enum {string} */
             step: "GUESTS" | "POTS" | "INGREDIENTS" | "SAUCES" | "SHOPPING" | "PREP" | "TABLE";
+            text: string;
+        };
+        Violation: {
+            rule: string;
+            subject: string;
             text: string;
         };
         Wish: {
@@ -2730,6 +2758,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Schedule"];
+                };
+            };
+        };
+    };
+    audit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanControllerDrops"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlanControllerJudged"];
                 };
             };
         };

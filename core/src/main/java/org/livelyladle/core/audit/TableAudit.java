@@ -23,6 +23,7 @@ import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Governed;
 import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.Shape;
+import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.heat.BoilingPoint;
 import org.livelyladle.core.portions.Portion;
@@ -59,29 +60,49 @@ public final class TableAudit {
     private final Catalogue catalogue;
     private final List<CookingWindow> windows;
     private final List<Portion> portions;
-    private final TablePlan table;
+    private final List<Drop> drops;
+    private final List<TablePlan.Remainder> remainders;
+    private final int mealSeconds;
     private final List<Violation> violations = new ArrayList<>();
 
     private TableAudit(
-            Brief brief, Catalogue catalogue, List<CookingWindow> windows, List<Portion> portions, TablePlan table) {
+            Brief brief,
+            Catalogue catalogue,
+            List<CookingWindow> windows,
+            List<Portion> portions,
+            List<Drop> drops,
+            List<TablePlan.Remainder> remainders) {
         this.brief = brief;
         this.windows = windows;
         this.catalogue = catalogue;
         this.portions = portions;
-        this.table = table;
+        this.drops = drops;
+        this.remainders = remainders;
+        this.mealSeconds = brief.mealMinutes() * 60;
     }
 
-    /** All violations, in no case stopping at the first. */
+    /** All violations of a sequence, in no case stopping at the first. */
     public static List<Violation> check(
             Brief brief, Catalogue catalogue, List<CookingWindow> windows, List<Portion> portions, TablePlan table) {
-        TableAudit audit = new TableAudit(brief, catalogue, windows, portions, table);
+        return check(brief, catalogue, windows, portions, table.drops(), table.remainders());
+    }
+
+    /** All violations of any drops of a brief, in no case stopping at the first. */
+    public static List<Violation> check(
+            Brief brief,
+            Catalogue catalogue,
+            List<CookingWindow> windows,
+            List<Portion> portions,
+            List<Drop> drops,
+            List<TablePlan.Remainder> remainders) {
+        TableAudit audit = new TableAudit(brief, catalogue, windows, portions, drops, remainders);
         audit.nobodyIsFedWhatBreaksANeed();
         brief.pots()
                 .forEach(pot -> pot.sides().forEach(side -> {
                     audit.walkThrough(pot, side);
                     audit.staysHot(pot, side);
                 }));
-        table.drops().forEach(audit::takenOutInTime);
+        drops.forEach(audit::takenOutInTime);
         audit.handsAreEnough();
         audit.everythingIsServedOrNamed();
         return List.copyOf(audit.violations);
@@ -100,8 +121,8 @@ public final class TableAudit {
                 }
             }
         }
-        table.drops().forEach(drop -> held.get(drop.side()).add(ingredientOf(drop)));
-        for (Drop drop : table.drops()) {
+        drops.forEach(drop -> held.get(drop.side()).add(ingredientOf(drop)));
+        for (Drop drop : drops) {
             for (String id : drop.gramsByGuest().keySet()) {
                 Guest guest = guest(id);
                 needsOf(guest).forEach((kind, strength) -> checkNeed(drop, guest, kind, strength, held));
@@ -167,18 +188,16 @@ public final class TableAudit {
 
     /** H2 and H4: level and baskets of one side, each second of the evening. */
     private void walkThrough(Pot pot, Side side) {
-        List<Drop> drops = table.drops().stream()
-                .filter(drop -> drop.side().equals(side.id()))
-                .toList();
+        List<Drop> here =
+                drops.stream().filter(drop -> drop.side().equals(side.id())).toList();
         double brimMl = pot.capacityMl() / (double) pot.sides().size();
         double brothMl = brimMl * pot.fillPercent() / 100.0;
-        int start = drops.stream().mapToInt(Drop::putIn).min().orElse(0);
+        int start = here.stream().mapToInt(Drop::putIn).min().orElse(0);
         int end = Math.max(
-                table.mealSeconds(),
-                drops.stream().mapToInt(Drop::takeOut).max().orElse(0));
+                mealSeconds, here.stream().mapToInt(Drop::takeOut).max().orElse(0));
         double[] foodMl = new double[end - start + 1];
         int[] inBaskets = new int[foodMl.length];
-        for (Drop drop : drops) {
+        for (Drop drop : here) {
             boolean[] inside = new boolean[foodMl.length];
             for (Stay stay : drop.stays()) {
                 double ml = load(drop, stay) / gramsPerMl(drop);
@@ -221,8 +240,8 @@ public final class TableAudit {
                 frozen.add(item.cut());
             }
         }
-        TemperatureWalk walk = new TemperatureWalk(pot, side, boil, table.drops(), cuts, frozen, table.mealSeconds());
-        for (Drop drop : table.drops()) {
+        TemperatureWalk walk = new TemperatureWalk(pot, side, boil, drops, cuts, frozen, mealSeconds);
+        for (Drop drop : drops) {
             Cut cut = cuts.get(drop.cut());
             if (!drop.side().equals(side.id()) || cut.safeCoreC() == null) {
                 continue;
@@ -242,6 +261,7 @@ public final class TableAudit {
         double start = frozen ? FREEZER_C : cut.start().name().equals("AMBIENT") ? ROOM_C : FRIDGE_C;
         double wanted = cut.safeCoreC() - CORE_TOLERANCE_K;
         for (Stay stay : drop.stays()) {
+            Patience.check();
             double coolest = Math.floor(walk.coolest(stay.putIn(), stay.takeOut()));
             double sure = CORES.seconds(cut, scale, start, coolest, wanted);
             if (stay.seconds() < sure
@@ -284,12 +304,12 @@ public final class TableAudit {
             if (cooked >= window.overcookedSeconds()) {
                 add("H6", drop.id(), "out after " + cooked + " s, overcooked");
             }
-            if (stay.takeOut() > table.mealSeconds()) {
+            if (stay.takeOut() > mealSeconds) {
                 add("H6", drop.id(), "out after the finish");
             }
             for (Stay.Serving serving : stay.servings()) {
                 int arrival = guest(serving.guest()).arrivesAfterMinutes() * 60;
-                int leaving = guest(serving.guest()).leavesWithin(table.mealSeconds() / 60) * 60;
+                int leaving = guest(serving.guest()).leavesWithin(mealSeconds / 60) * 60;
                 if (stay.takeOut() > leaving) {
                     add("H6", drop.id(), guest(serving.guest()).name() + " has left by then");
                 }
@@ -304,7 +324,7 @@ public final class TableAudit {
     private void handsAreEnough() {
         Map<String, List<Stay>> own = new HashMap<>();
         Map<String, List<Stay>> atPot = new HashMap<>();
-        table.drops().stream()
+        drops.stream()
                 .filter(Drop::dipped)
                 .forEach(drop -> drop.stays().forEach(stay -> {
                     for (Stay.Serving serving : stay.servings()) {
@@ -327,7 +347,7 @@ public final class TableAudit {
             add("H5", drop.id(), guest(holder).name() + " is a child and holds it into the pot");
         }
         int arrival = guest(holder).arrivesAfterMinutes() * 60;
-        int leaving = guest(holder).leavesWithin(table.mealSeconds() / 60) * 60;
+        int leaving = guest(holder).leavesWithin(mealSeconds / 60) * 60;
         if (!holder.equals(eater) && (stay.takeOut() < arrival || stay.takeOut() > leaving)) {
             add("H5", drop.id(), guest(holder).name() + " holds it and is not at the table");
         }
@@ -347,10 +367,9 @@ public final class TableAudit {
         Map<String, Double> open = new HashMap<>();
         portions.forEach(portion -> open.merge(
                 portion.guest() + " " + portion.cut(), portion.served().value(), Double::sum));
-        table.drops()
-                .forEach(drop -> drop.gramsByGuest()
-                        .forEach((guest, grams) -> open.merge(guest + " " + drop.cut(), -grams, Double::sum)));
-        table.remainders().forEach(rest -> open.merge(rest.guest() + " " + rest.cut(), -rest.grams(), Double::sum));
+        drops.forEach(drop -> drop.gramsByGuest()
+                .forEach((guest, grams) -> open.merge(guest + " " + drop.cut(), -grams, Double::sum)));
+        remainders.forEach(rest -> open.merge(rest.guest() + " " + rest.cut(), -rest.grams(), Double::sum));
         open.forEach((key, grams) -> {
             if (Math.abs(grams) > TOLERANCE) {
                 add("H8", key, String.format(Locale.ROOT, "%.2f g neither served nor named", grams));
@@ -377,7 +396,7 @@ public final class TableAudit {
                 .orElseThrow();
     }
 
-    private void add(String rule, String subject, String message) {
-        violations.add(new Violation(rule, subject, message));
+    private void add(String rule, String subject, String text) {
+        violations.add(new Violation(rule, subject, text));
     }
 }

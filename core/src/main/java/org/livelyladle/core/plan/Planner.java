@@ -7,13 +7,19 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.stream.Stream;
+import org.livelyladle.core.audit.TableAudit;
+import org.livelyladle.core.audit.Violation;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.BrothPlanner;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.broths.SidePlanner;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.check.Check;
 import org.livelyladle.core.cooking.WindowModel;
 import org.livelyladle.core.cooking.WindowPlanner;
 import org.livelyladle.core.cooking.Windows;
@@ -34,10 +40,13 @@ import org.livelyladle.core.purchases.Purchases;
 import org.livelyladle.core.sauces.SaucePlanner;
 import org.livelyladle.core.sauces.Sauces;
 import org.livelyladle.core.sequence.Care;
+import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.TablePlan;
 
 /** {@code plan = f(brief, catalogue, facts, asOf)}: the pipeline, pure and deterministic. */
 public final class Planner {
+    private static final int MOST_DROPS = 1000;
+
     private final Catalogue builtIn;
     private final WindowModel model = new WindowModel();
 
@@ -108,6 +117,37 @@ public final class Planner {
                         .toList(),
                 OwnFood.of(brief, catalogue));
         return new Planned(plan, ledger);
+    }
+
+    /**
+     * Judges any drops for a brief by the hard rules of the table, from scratch.
+     *
+     * @throws org.livelyladle.core.check.InvalidInputException for a cut, side or guest that the brief does not have
+     */
+    public List<Violation> audit(Brief brief, List<Drop> drops) {
+        Catalogue catalogue = requireNonNull(brief, "brief").extend(builtIn);
+        BriefCheck.check(brief, catalogue);
+        List<Drop> judged = Check.distinct(drops, "drops", MOST_DROPS, Drop::id);
+        List<String> cuts = brief.menu().stream().map(MenuItem::cut).toList();
+        List<String> sides = brief.sides().stream().map(Side::id).toList();
+        List<String> guests = brief.guests().stream().map(Guest::id).toList();
+        for (int i = 0; i < judged.size(); i++) {
+            String field = "drops[" + i + "].";
+            Check.known(judged.get(i).cut(), cuts, field + "cut", "a cut of the menu");
+            Check.known(judged.get(i).side(), sides, field + "side", "a side of the brief");
+            for (String guest : judged.get(i).gramsByGuest().keySet()) {
+                Check.known(guest, guests, field + "stays.servings.guest", "a guest of the brief");
+            }
+            String minder = judged.get(i).minder();
+            if (judged.get(i).dipped() && minder != null) {
+                Check.known(minder, guests, field + "minder", "a guest of the brief");
+            }
+        }
+        Ledger ledger = new Ledger();
+        KitchenText text = new KitchenText(brief.units(), brief.currency());
+        Windows windows = new WindowPlanner(brief, catalogue, model, ledger, text).plan();
+        Portions portions = new PortionPlanner(brief, catalogue, windows, ledger, text).plan();
+        return TableAudit.check(brief, catalogue, windows.all(), portions.lines(), judged, List.of());
     }
 
     /** Only the table of a brief, good enough to see who is fed, without what follows from it. */

@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /**
  * A cut in a side for somebody, with the stays it consists of: the one expansion everybody reads.
@@ -28,8 +30,20 @@ public record Drop(
         boolean pinned,
         List<Stay> stays) {
 
+    private static final int LONGEST_NAME = 300;
+    private static final int MOST_STAYS = 1000;
+
     public Drop {
-        stays = List.copyOf(stays);
+        id = Check.text(id, "id", LONGEST_NAME);
+        cut = Check.id(cut, "cut");
+        name = Check.text(name, "name", LONGEST_NAME);
+        side = Check.id(side, "side");
+        homeSide = Check.id(homeSide, "homeSide");
+        Check.present(tending, "tending");
+        stays = Check.list(stays, "stays", MOST_STAYS);
+        if (stays.isEmpty()) {
+            throw new InvalidInputException("stays", "nothing", "at least one stay");
+        }
     }
 
     public boolean dipped() {

@@ -1,6 +1,8 @@
 package org.livelyladle.core.table;
 
 import java.util.List;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.check.Check;
 
 /**
  * Food in a side from one putting-in to one taking-out. All times in seconds from sitting down; preloads are negative.
@@ -29,10 +31,25 @@ public record Stay(
      *
      * @param pieces 0 for what is served by weight
      */
-    public record Serving(String guest, double grams, int pieces) {}
+    public record Serving(String guest, double grams, int pieces) {
+        public Serving {
+            guest = Check.id(guest, "guest");
+            Check.range(grams, "grams", 0, MOST_GRAMS);
+            Check.range(pieces, "pieces", 0, MOST_GRAMS);
+        }
+    }
+
+    private static final int MOST_GRAMS = 100_000;
+    private static final int EARLIEST = -7200;
+    private static final int LATEST = 36_000;
 
     public Stay {
-        servings = List.copyOf(servings);
+        Check.range(putIn, "putIn", EARLIEST, LATEST);
+        Check.range(takeOut, "takeOut", putIn, LATEST);
+        Check.range(grams, "grams", 0, MOST_GRAMS);
+        Check.range(loadGrams, "loadGrams", 0, 10 * MOST_GRAMS);
+        Check.range(volumeMl, "volumeMl", 0, 100 * MOST_GRAMS);
+        servings = Check.list(servings, "servings", Brief.MOST_GUESTS);
     }
 
     /** Time in the broth [s]. */

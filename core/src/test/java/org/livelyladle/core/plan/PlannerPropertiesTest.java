@@ -3,6 +3,8 @@ package org.livelyladle.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -10,7 +12,9 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.PriceSnapshot;
 import org.livelyladle.core.brief.Shop;
@@ -133,6 +137,18 @@ class PlannerPropertiesTest {
             assertThat(pace.bites()).isSortedAccordingTo((a, b) -> Integer.compare(a.at(), b.at()));
         }
         assertThat(table.drops()).extracting(Drop::id).doesNotHaveDuplicates();
+    }
+
+    /** Who was written down first decides nothing. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void guestsInAnotherOrderSitAtTheSameTable(long seed) {
+        Brief brief = Briefs.random(seed);
+        List<Guest> turned = new ArrayList<>(brief.guests());
+        Collections.reverse(turned);
+
+        assertThat(plan(Records.with(brief, "guests", turned)).plan().table().drops())
+                .isEqualTo(plan(seed).plan().table().drops());
     }
 
     @ParameterizedTest

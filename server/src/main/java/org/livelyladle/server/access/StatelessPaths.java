@@ -13,7 +13,8 @@ final class StatelessPaths {
             "/api/heat/boiling-point",
             "/api/heat/side",
             "/api/broths/evening",
-            "/api/prep-schedule");
+            "/api/prep-schedule",
+            "/api/table-audit");
 
     private StatelessPaths() {}
 

@@ -6,15 +6,19 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.audit.Violation;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.check.Check;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.Working;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planned;
 import org.livelyladle.core.plan.Planner;
+import org.livelyladle.core.table.Drop;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.party.PartyService;
 import org.livelyladle.server.web.Effort;
@@ -52,6 +56,10 @@ public class PlanService {
 
     Plan plan(Brief brief) {
         return compute(brief, Facts.none(), null).plan();
+    }
+
+    List<Violation> audit(Brief brief, List<Drop> drops) {
+        return effort.spend(null, () -> planner.audit(Check.present(brief, "brief"), Check.present(drops, "drops")));
     }
 
     /** The plan of a stored party, with what has happened there. */
