@@ -52,7 +52,7 @@ record Foresight(TablePlan table, Evening evening) {
                 now = care;
                 continue;
             }
-            // until the limits hold for a quick sequence they will hold for none that took more care
+            // quick sequences are enough to find limits that hold; then one is made with all care
             now = Care.QUICK;
             limits = tries < PATIENT_TRIES ? limits.after(foreseen.tooCool()) : limits.barring(foreseen.tooCool());
         }
