@@ -23,11 +23,11 @@ import org.livelyladle.core.check.Patience;
 final class Sequencer {
     private static final int GRID = TablePlanner.GRID_SECONDS;
     /** Grids on which better moments are looked for, one after the other [s]; the first over the whole evening. */
-    private static final int[] GRIDS = {60, 15, GRID};
+    private static final int[] GRIDS = {60, 10};
     /** On the finer grids moments are looked for this many steps around. */
     private static final int STEPS_AROUND = 8;
     /** Times all batches are gone through on one grid. */
-    private static final int MOST_ROUNDS = 6;
+    private static final int MOST_ROUNDS = 3;
 
     private static final long MOST_STEPS = 1_500_000;
     /** What a batch's squared distance from its place in the order counts a guest, for ten minutes; memory. */

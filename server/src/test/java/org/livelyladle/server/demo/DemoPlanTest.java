@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"910792b45204a30b", "c31d96359f861edf", "59945179b4716ecb"};
+    private static final String[] HASHES = {"e7a1aea589317449", "8b2e1a7ad5c4a864", "c913f5dfe6d7c2f7"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
