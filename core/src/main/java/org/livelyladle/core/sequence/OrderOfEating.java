@@ -28,7 +28,7 @@ final class OrderOfEating {
     /** In every school each guest dips first slices soon after sitting down. */
     private static final double FIRST_SLICES = 0.08;
 
-    private static final double FIRST_SLICES_WEIGHT = 2;
+    private static final double FIRST_SLICES_WEIGHT = 4;
 
     /** Where a helping belongs, in food eaten before it [1], and how much it counts when it comes at another time. */
     record Place(double share, double weight) {}

@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"e7a1aea589317449", "8b2e1a7ad5c4a864", "c913f5dfe6d7c2f7"};
+    private static final String[] HASHES = {"f3064aa9adc8baa0", "9012477fb8ea5a4c", "adcf8286a2298b9b"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
