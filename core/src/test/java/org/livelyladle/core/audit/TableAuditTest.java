@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.HeatSource;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
@@ -104,9 +106,14 @@ class TableAuditTest {
     }
 
     @Test
-    void aPotTooSmallForItsFoodIsH2AndH3() {
+    void aPotTooSmallAndTooWeakForItsFoodIsH2AndH3() {
         Briefs tiny = Briefs.plain();
-        tiny.pots.set(0, Briefs.pot("pot", 400, "kelp-shiitake", "smoked-tomato"));
+        tiny.pots.set(
+                0,
+                Records.with(
+                        Briefs.pot("pot", 400, "kelp-shiitake", "smoked-tomato"),
+                        "heat",
+                        new HeatSource(HeatSource.Kind.BUTANE, 300, null, null)));
 
         assertThat(rulesBroken(tiny.build(), plan.table().drops())).contains("H2", "H3");
     }
