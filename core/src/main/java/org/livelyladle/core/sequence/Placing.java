@@ -1,5 +1,6 @@
 package org.livelyladle.core.sequence;
 
+import java.util.Arrays;
 import java.util.Map;
 import org.livelyladle.core.table.Stay;
 
@@ -61,7 +62,7 @@ final class Placing {
             eaters[i] = guestPlaces.get(serving.guest());
             biteAt[i] = batch.biteOffsets(serving);
             biteGrams[i] = new double[biteAt[i].length];
-            java.util.Arrays.fill(biteGrams[i], serving.grams() / biteAt[i].length);
+            Arrays.fill(biteGrams[i], serving.grams() / biteAt[i].length);
         }
     }
 
