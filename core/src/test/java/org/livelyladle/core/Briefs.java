@@ -90,7 +90,7 @@ public final class Briefs {
     }
 
     public static Guest guest(String id, Need... needs) {
-        return new Guest(id, id, Appetite.REGULAR, List.of(needs), List.of(), Heat.HOT, 0, null, null, null);
+        return new Guest(id, id, Appetite.REGULAR, List.of(needs), List.of(), Heat.HOT, 0, null, null, null, null);
     }
 
     public static Need medical(NeedKind kind) {
@@ -142,7 +142,11 @@ public final class Briefs {
                 altitudeM,
                 null,
                 kitchen,
-                ownBroths);
+                ownBroths,
+                null,
+                null,
+                null,
+                null);
     }
 
     /** A random party; the seed decides everything. */
@@ -161,7 +165,7 @@ public final class Briefs {
         List<Cut> cuts = new ArrayList<>(catalogue.cuts());
         java.util.Collections.shuffle(cuts, random);
         cuts.subList(0, 4 + random.nextInt(22)).forEach(cut -> briefs.menu.add(cut.id()));
-        briefs.order = SchoolOfOrder.values()[random.nextInt(2)];
+        briefs.order = SchoolOfOrder.values()[random.nextInt(SchoolOfOrder.OWN.ordinal())];
         briefs.mealMinutes = 45 + random.nextInt(90);
         briefs.decisions = new Decisions(
                 List.of(new Decisions.PortionPin("g0", briefs.menu.get(0), random.nextInt(200))),
@@ -217,7 +221,8 @@ public final class Briefs {
                 guest.arrivesAfterMinutes(),
                 guest.arrivesAfterMinutes() + 10 + random.nextInt(60),
                 10 + random.nextInt(150),
-                random.nextBoolean());
+                random.nextBoolean(),
+                null);
     }
 
     private static Guest randomGuest(String id, Random random, Catalogue catalogue) {
@@ -238,6 +243,7 @@ public final class Briefs {
                 wishes,
                 Heat.values()[random.nextInt(4)],
                 random.nextInt(4) == 0 ? random.nextInt(40) : 0,
+                null,
                 null,
                 null,
                 null);

@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Course;
 import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.brief.ExtraChoice;
@@ -28,7 +29,10 @@ import org.livelyladle.core.brief.PotSize;
 import org.livelyladle.core.brief.SaltBand;
 import org.livelyladle.core.brief.SchoolOfOrder;
 import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.brief.Strength;
+import org.livelyladle.core.brief.Tempo;
+import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.brief.TopUp;
 import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Allergen;
@@ -76,7 +80,6 @@ public final class Parties {
     private Brief brief() {
         Catalogue catalogue = Catalogue.builtIn();
         catalogue.broths().forEach(broth -> broths.add(broth.id()));
-        briefs.order = any(SchoolOfOrder.values());
         briefs.mealMinutes = any(new Integer[] {45, 60, 80, 90, 100, 120, 150});
         briefs.units = oneIn(5) ? UnitSystem.US : UnitSystem.METRIC;
         briefs.altitudeM = oneIn(5) ? any(new Integer[] {1500, 4000}) : null;
@@ -104,6 +107,7 @@ public final class Parties {
         catalogue.sauceBar().stream().filter(part -> oneIn(4)).forEach(part -> briefs.sauceBar.add(part.ingredient()));
         briefs.decisions = decisions();
         Brief brief = Records.with(briefs.build(), "menu", menu);
+        brief = eatenAsTheyLike(brief, catalogue);
         brief = Records.with(brief, "portionsPerAdult", portions());
         brief = Records.with(brief, "sauceMlPerAdult", any(new Double[] {0.0, 45.0, 60.0, 120.0}));
         if (oneIn(4)) {
@@ -111,6 +115,50 @@ public final class Parties {
             brief = Records.with(brief, "saltBand", new SaltBand(low, low + random.nextInt(3) / 10.0));
         }
         return brief;
+    }
+
+    /** Own courses, tempo, starch, minders, tending, ties, favourite sides. Drawn from a source of its own. */
+    private Brief eatenAsTheyLike(Brief brief, Catalogue catalogue) {
+        Random table = new Random(random.nextLong());
+        List<String> sides = brief.sides().stream().map(Side::id).toList();
+        List<MenuItem> served = new ArrayList<>();
+        for (MenuItem item : brief.menu()) {
+            boolean counted = catalogue.findCut(item.cut()).filter(Cut::counted).isPresent();
+            MenuItem own = table.nextInt(5) > 0
+                    ? item
+                    : Records.with(
+                            item, "tending", Tending.values()[counted ? table.nextInt(3) : 1 + table.nextInt(2)]);
+            own = table.nextInt(8) > 0 ? own : Records.with(own, "eatenLast", true);
+            String other = brief.menu().get(table.nextInt(brief.menu().size())).cut();
+            own = table.nextInt(8) > 0 || other.equals(item.cut()) ? own : Records.with(own, "with", other);
+            served.add(
+                    table.nextInt(8) > 0
+                            ? own
+                            : Records.with(own, "inSides", List.of(sides.get(table.nextInt(sides.size())))));
+        }
+        List<Guest> guests = brief.guests().stream()
+                .map(guest -> table.nextInt(4) > 0
+                        ? guest
+                        : Records.with(guest, "favouriteSide", sides.get(table.nextInt(sides.size()))))
+                .toList();
+        List<Course> courses = List.of(
+                Course.of(1 + table.nextInt(60), Category.served().get(table.nextInt(8))),
+                new Course(
+                        List.of(Category.served().get(table.nextInt(8))),
+                        List.of(brief.menu().get(0).cut()),
+                        1 + table.nextInt(60)));
+        brief = Records.with(brief, "menu", served);
+        brief = Records.with(brief, "guests", guests);
+        brief = Records.with(brief, "courses", courses);
+        brief = Records.with(brief, "order", SchoolOfOrder.values()[table.nextInt(SchoolOfOrder.values().length)]);
+        brief = Records.with(brief, "tempo", table.nextInt(3) > 0 ? null : Tempo.EVEN);
+        brief = Records.with(brief, "starch", table.nextBoolean() ? null : Starch.values()[table.nextInt(4)]);
+        return table.nextInt(3) > 0
+                ? brief
+                : Records.with(
+                        brief,
+                        "minders",
+                        brief.guests().stream().map(Guest::id).limit(2).toList());
     }
 
     private Map<Category, Double> portions() {
@@ -190,7 +238,8 @@ public final class Parties {
                 arrives,
                 leaves,
                 oneIn(5) ? 10 + random.nextInt(190) : null,
-                oneIn(4));
+                oneIn(4),
+                null);
     }
 
     private Pot pot(String id) {

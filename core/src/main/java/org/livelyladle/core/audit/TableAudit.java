@@ -15,10 +15,12 @@ import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.catalogue.Allergen;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Governed;
 import org.livelyladle.core.catalogue.Ingredient;
@@ -198,8 +200,10 @@ public final class TableAudit {
         double[] foodMl = new double[end - start + 1];
         int[] inBaskets = new int[foodMl.length];
         for (Drop drop : here) {
-            boolean[] inside = new boolean[foodMl.length];
+            Map<String, boolean[]> baskets = new HashMap<>();
             for (Stay stay : drop.stays()) {
+                String whose = drop.shared() ? "" : stay.servings().toString();
+                boolean[] inside = baskets.computeIfAbsent(whose, basket -> new boolean[foodMl.length]);
                 double ml = load(drop, stay) / gramsPerMl(drop);
                 for (int second = stay.putIn(); second < stay.takeOut(); second++) {
                     foodMl[second - start] += ml;
@@ -293,7 +297,7 @@ public final class TableAudit {
     private void takenOutInTime(Drop drop) {
         CookingWindow window = windowOf(drop);
         int spare =
-                drop.dipped() ? 0 : Math.min(SHARED_SPARE_S, (window.bestUntilSeconds() - window.readySeconds()) / 2);
+                !drop.shared() ? 0 : Math.min(SHARED_SPARE_S, (window.bestUntilSeconds() - window.readySeconds()) / 2);
         for (Stay stay : drop.stays()) {
             int cooked = stay.seconds();
             if (cooked < window.safe().value() || cooked < window.pleasant().value()) {
@@ -320,20 +324,23 @@ public final class TableAudit {
         }
     }
 
-    /** H5: nobody holds two slices at once, and only so many reach one pot. */
+    /** H5: nobody holds two slices or minds two baskets at once, and only so many dip at one pot. */
     private void handsAreEnough() {
         Map<String, List<Stay>> own = new HashMap<>();
         Map<String, List<Stay>> atPot = new HashMap<>();
         drops.stream()
-                .filter(Drop::dipped)
+                .filter(drop -> !drop.shared())
                 .forEach(drop -> drop.stays().forEach(stay -> {
                     for (Stay.Serving serving : stay.servings()) {
                         String holder = drop.minder() == null ? serving.guest() : drop.minder();
-                        own.computeIfAbsent(holder, g -> new ArrayList<>()).add(stay);
+                        String hand = (drop.dipped() ? "dips of " : "baskets of ") + holder;
+                        own.computeIfAbsent(hand, g -> new ArrayList<>()).add(stay);
                         heldByAnAdult(drop, stay, serving.guest(), holder);
                     }
-                    atPot.computeIfAbsent(brief.potOf(drop.side()).id(), pot -> new ArrayList<>())
-                            .add(stay);
+                    if (drop.dipped()) {
+                        atPot.computeIfAbsent(brief.potOf(drop.side()).id(), pot -> new ArrayList<>())
+                                .add(stay);
+                    }
                 }));
         own.forEach((guest, stays) -> atOnce("H5", guest, stays, 1));
         atPot.forEach((pot, stays) -> atOnce("H5", pot, stays, MOST_AT_A_POT));
@@ -365,8 +372,10 @@ public final class TableAudit {
 
     private void everythingIsServedOrNamed() {
         Map<String, Double> open = new HashMap<>();
-        portions.forEach(portion -> open.merge(
-                portion.guest() + " " + portion.cut(), portion.served().value(), Double::sum));
+        portions.stream()
+                .filter(this::goesIntoAPot)
+                .forEach(portion -> open.merge(
+                        portion.guest() + " " + portion.cut(), portion.served().value(), Double::sum));
         drops.forEach(drop -> drop.gramsByGuest()
                 .forEach((guest, grams) -> open.merge(guest + " " + drop.cut(), -grams, Double::sum)));
         remainders.forEach(rest -> open.merge(rest.guest() + " " + rest.cut(), -rest.grams(), Double::sum));
@@ -375,6 +384,12 @@ public final class TableAudit {
                 add("H8", key, String.format(Locale.ROOT, "%.2f g neither served nor named", grams));
             }
         });
+    }
+
+    private boolean goesIntoAPot(Portion portion) {
+        Ingredient ingredient =
+                catalogue.ingredient(catalogue.cut(portion.cut()).ingredient());
+        return brief.starch() != Starch.IN_THE_BOWL || ingredient.category() != Category.STARCH;
     }
 
     private CookingWindow windowOf(Drop drop) {

@@ -37,6 +37,10 @@ import org.livelyladle.core.measure.UnitSystem;
  * @param saltBand wanted in the broths; {@link SaltBand#USUAL} when left out
  * @param kitchen {@link Kitchen#USUAL} when left out
  * @param ownBroths the household's own recipes; none when left out
+ * @param courses of the host's own, for the order {@link SchoolOfOrder#OWN}; kept for it under any other
+ * @param tempo {@link Tempo#BRISK} when left out
+ * @param starch when noodles and rice come; {@link Starch#LAST} when left out
+ * @param minders cooks and guests who look after what is shared; the first cook when left out
  */
 public record Brief(
         String format,
@@ -69,13 +73,19 @@ public record Brief(
         @Nullable Integer altitudeM,
         @Nullable SaltBand saltBand,
         @Nullable Kitchen kitchen,
-        @Nullable List<OwnBroth> ownBroths) {
+        @Nullable List<OwnBroth> ownBroths,
+        @Nullable List<Course> courses,
+        @Nullable Tempo tempo,
+        @Nullable Starch starch,
+        @Nullable List<String> minders) {
 
     public static final String FORMAT = "lively-ladle/party";
     public static final int VERSION = 1;
     public static final int MOST_GUESTS = 60;
     public static final int MOST_POTS = 12;
     public static final int MOST_SIDES = 24;
+    private static final int MOST_COURSES = 12;
+    private static final int MOST_MINDERS = 10;
     public static final int FIRST_YEAR = 2000;
     public static final int LAST_YEAR = 2100;
     /** Older prices tell nothing. */
@@ -131,6 +141,11 @@ public record Brief(
             Check.range(altitudeM, "altitudeM", -400, 5000);
         }
         ownBroths = Check.distinct(ownBroths, "ownBroths", 50, OwnBroth::id);
+        courses = Check.list(courses, "courses", MOST_COURSES);
+        if (order == SchoolOfOrder.OWN && courses.isEmpty()) {
+            throw new InvalidInputException("courses", "nothing", "1 to " + MOST_COURSES + " courses for an own order");
+        }
+        minders = Check.distinct(minders, "minders", MOST_MINDERS, id -> id);
     }
 
     private static Map<Category, Double> complete(Map<Category, Double> given) {
@@ -189,6 +204,14 @@ public record Brief(
 
     public SaltBand saltBandOrUsual() {
         return Objects.requireNonNullElse(saltBand, SaltBand.USUAL);
+    }
+
+    public Tempo tempoOrUsual() {
+        return Objects.requireNonNullElse(tempo, Tempo.BRISK);
+    }
+
+    public Starch starchOrUsual() {
+        return Objects.requireNonNullElse(starch, Starch.LAST);
     }
 
     public Kitchen kitchenOrUsual() {
@@ -291,6 +314,10 @@ public record Brief(
                 altitudeM,
                 saltBand,
                 kitchen,
-                ownBroths);
+                ownBroths,
+                courses,
+                tempo,
+                starch,
+                minders);
     }
 }

@@ -36,6 +36,7 @@ public final class BriefCheck {
         menu();
         guests();
         purchases();
+        table();
         beside();
         decisions();
     }
@@ -119,6 +120,43 @@ public final class BriefCheck {
         for (int i = 0; i < brief.pantry().size(); i++) {
             ingredient(brief.pantry().get(i).ingredient(), "pantry[" + i + "].ingredient");
         }
+    }
+
+    /** How it is eaten. */
+    private void table() {
+        Set<String> sides = ids(brief.sides(), Side::id);
+        Set<String> cuts = ids(brief.menu(), MenuItem::cut);
+        for (int i = 0; i < brief.menu().size(); i++) {
+            MenuItem item = brief.menu().get(i);
+            String path = "menu[" + i + "].";
+            Objects.requireNonNullElse(item.inSides(), List.<String>of())
+                    .forEach(side -> Check.known(side, sides, path + "inSides", "a side of this party"));
+            if (item.tending() == Tending.DIP && !catalogue.cut(item.cut()).counted()) {
+                throw new InvalidInputException(
+                        path + "tending", Tending.DIP, "BASKET or SHARED: it is served by weight, not by the piece");
+            }
+            if (item.with() != null) {
+                Check.known(item.with(), cuts, path + "with", "a cut of this menu");
+                if (item.with().equals(item.cut())) {
+                    throw new InvalidInputException(path + "with", item.with(), "another cut of this menu");
+                }
+            }
+        }
+        for (int i = 0; i < brief.guests().size(); i++) {
+            String side = brief.guests().get(i).favouriteSide();
+            if (side != null) {
+                Check.known(side, sides, "guests[" + i + "].favouriteSide", "a side of this party");
+            }
+        }
+        List<Course> courses = Objects.requireNonNullElse(brief.courses(), List.of());
+        for (int i = 0; i < courses.size(); i++) {
+            String path = "courses[" + i + "].cuts";
+            courses.get(i).cuts().forEach(cut -> cut(cut, path));
+        }
+        Set<String> people = ids(brief.guests(), Guest::id);
+        people.addAll(ids(brief.cooks(), Cook::id));
+        Objects.requireNonNullElse(brief.minders(), List.<String>of())
+                .forEach(minder -> Check.known(minder, people, "minders", "a cook or guest of this party"));
     }
 
     private void beside() {

@@ -15,6 +15,7 @@ import org.livelyladle.core.check.Check;
  * @param leavesAfterMinutes how long after sitting down [min]; null for who stays to the end
  * @param portionPercent part of the usual portion this guest eats, coming late or full [%]; 100 when left out
  * @param stirsOwnSauce takes from the sauce bar in place of the house sauces; no when left out
+ * @param favouriteSide where this guest eats from where it can be chosen; any when left out
  */
 public record Guest(
         String id,
@@ -26,7 +27,8 @@ public record Guest(
         int arrivesAfterMinutes,
         @Nullable Integer leavesAfterMinutes,
         @Nullable Integer portionPercent,
-        @Nullable Boolean stirsOwnSauce) {
+        @Nullable Boolean stirsOwnSauce,
+        @Nullable String favouriteSide) {
     private static final int USUAL_PERCENT = 100;
     private static final int LATEST_MINUTES = 240;
 
@@ -44,11 +46,14 @@ public record Guest(
         portionPercent = portionPercent == null ? USUAL_PERCENT : portionPercent;
         Check.range(portionPercent, "portionPercent", 10, 200);
         stirsOwnSauce = Boolean.TRUE.equals(stirsOwnSauce);
+        if (favouriteSide != null) {
+            Check.id(favouriteSide, "favouriteSide");
+        }
     }
 
     /** A plain guest: on time, staying, with the usual portion. */
     public static Guest of(String id, String name, Appetite appetite, Heat heat) {
-        return new Guest(id, name, appetite, List.of(), List.of(), heat, 0, null, null, null);
+        return new Guest(id, name, appetite, List.of(), List.of(), heat, 0, null, null, null, null);
     }
 
     public Optional<Wish> wishFor(String cut) {

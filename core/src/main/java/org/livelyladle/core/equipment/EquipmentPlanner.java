@@ -76,7 +76,7 @@ public final class EquipmentPlanner {
         brief.pots()
                 .forEach(pot -> count(
                         "baskets." + pot.id(),
-                        "Baskets for the " + lower(pot.name()),
+                        "Baskets for the " + KitchenText.lower(pot.name()),
                         pot.basketsPerSide() * pot.sides().size(),
                         pot.basketsPerSide() + " a side"));
         count(
@@ -167,9 +167,5 @@ public final class EquipmentPlanner {
 
     private static Term given(String label, double value, String source, Mark mark) {
         return Term.of(label, value, COUNT, KitchenText.number(value, 0), source, mark);
-    }
-
-    private static String lower(String text) {
-        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 }

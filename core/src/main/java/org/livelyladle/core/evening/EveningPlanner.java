@@ -25,7 +25,7 @@ import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.UnitSystem;
 import org.livelyladle.core.table.Drop;
-import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.Sequence;
 
 /** Foresees each pot's evening from the sequence at the table. */
 public final class EveningPlanner {
@@ -62,7 +62,7 @@ public final class EveningPlanner {
         }
     }
 
-    public Foreseen plan(Sides sides, TablePlan table) {
+    public Foreseen plan(Sides sides, Sequence table) {
         Traffic traffic = new Traffic(brief, catalogue, table);
         Set<String> lowSalt = lowSaltSides(traffic);
         int from =

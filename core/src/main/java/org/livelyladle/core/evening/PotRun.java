@@ -100,18 +100,8 @@ final class PotRun {
         return sides;
     }
 
-    /** Minutes alike, to a twentieth of full, run together. */
+    /** The heat as a host would set it. */
     List<Phase> phases() {
-        List<Phase> phases = new ArrayList<>();
-        for (int minute = 0; minute < minutesPercent.size(); minute++) {
-            double percent = Math.round(minutesPercent.get(minute) / 5) * 5.0;
-            int last = phases.size() - 1;
-            if (last >= 0 && phases.get(last).percent() == percent) {
-                phases.set(last, new Phase(phases.get(last).fromMinute(), minute + 1, percent));
-            } else {
-                phases.add(new Phase(minute, minute + 1, percent));
-            }
-        }
-        return phases;
+        return Settings.of(minutesPercent);
     }
 }

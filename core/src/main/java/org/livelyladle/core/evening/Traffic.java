@@ -14,8 +14,8 @@ import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.cooking.Piece;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.Stay;
-import org.livelyladle.core.table.TablePlan;
 
 /** What goes into each side and when, and who ladles soup from it. */
 final class Traffic {
@@ -26,9 +26,9 @@ final class Traffic {
 
     private final Brief brief;
     private final Catalogue catalogue;
-    private final TablePlan table;
+    private final Sequence table;
 
-    Traffic(Brief brief, Catalogue catalogue, TablePlan table) {
+    Traffic(Brief brief, Catalogue catalogue, Sequence table) {
         this.brief = brief;
         this.catalogue = catalogue;
         this.table = table;
@@ -70,10 +70,10 @@ final class Traffic {
     /** Soup ladled from a side at a second [ml/s], by second from sitting down; it changes where guests come and go. */
     double[] soup(String side) {
         double[] changes = new double[table.mealSeconds() + 2];
-        for (TablePlan.GuestPace pace : table.guests()) {
-            if (pace.sides().contains(side)) {
-                Guest guest = brief.guest(pace.guest()).orElseThrow();
-                double rate = SOUP_ML_PER_H / SECONDS_PER_HOUR / pace.sides().size();
+        for (Guest guest : brief.guests()) {
+            List<String> open = table.sidesOpenTo(guest.id());
+            if (open.contains(side)) {
+                double rate = SOUP_ML_PER_H / SECONDS_PER_HOUR / open.size();
                 int to = guest.leavesWithin(table.mealSeconds() / 60) * 60;
                 int from = Math.min(to, guest.arrivesAfterMinutes() * 60);
                 changes[from] += rate;

@@ -112,6 +112,11 @@ public final class KitchenText {
         return count + (count == 1 ? " piece" : " pieces");
     }
 
+    /** A name inside a sentence: "Tofu puffs" as "tofu puffs". */
+    public static String lower(String text) {
+        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+
     /** A plain number with at most so many decimals, trailing zeros cut. */
     public static String number(double value, int decimals) {
         return BigDecimal.valueOf(value)

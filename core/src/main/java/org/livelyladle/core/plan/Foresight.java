@@ -17,13 +17,13 @@ import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.sequence.Care;
 import org.livelyladle.core.sequence.SideLimits;
 import org.livelyladle.core.sequence.TablePlanner;
-import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.Sequence;
 
 /**
  * The table and the evening foreseen from it. Where raw food would stand in a side below its floor, the side takes less
  * at a time and the table is laid anew; a side that cannot do it at all gets nothing raw.
  */
-record Foresight(TablePlan table, Evening evening) {
+record Foresight(Sequence table, Evening evening) {
     /** After so many tries a side that is too cool gets nothing raw at once, so that each further try bars one at least. */
     private static final int PATIENT_TRIES = 4;
 
@@ -41,8 +41,7 @@ record Foresight(TablePlan table, Evening evening) {
         for (int tries = 1; ; tries++) {
             Patience.check();
             Ledger trial = new Ledger();
-            TablePlan table =
-                    new TablePlanner(brief, catalogue, sides, windows, limits, now, trial, text).plan(portions);
+            Sequence table = new TablePlanner(brief, catalogue, sides, windows, limits, now, text).plan(portions);
             EveningPlanner.Foreseen foreseen = new EveningPlanner(brief, catalogue, trial, text).plan(sides, table);
             if (foreseen.tooCool().isEmpty()) {
                 if (now == care) {

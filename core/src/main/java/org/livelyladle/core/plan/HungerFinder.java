@@ -2,7 +2,6 @@ package org.livelyladle.core.plan;
 
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
-import static org.livelyladle.core.plan.UnmetFinder.lower;
 import static org.livelyladle.core.plan.UnmetFinder.show;
 
 import java.util.ArrayList;
@@ -171,7 +170,8 @@ final class HungerFinder {
     }
 
     private String names(List<Remainder> rest) {
-        String first = lower(catalogue.fullName(catalogue.cut(rest.get(0).cut())));
+        String first =
+                KitchenText.lower(catalogue.fullName(catalogue.cut(rest.get(0).cut())));
         return rest.size() == 1 ? first : first + " and " + (rest.size() - 1) + " more";
     }
 
@@ -223,7 +223,7 @@ final class HungerFinder {
         String what = cut.pieceGrams() == null ? text.grams(HELPING_G) : "one piece";
         return new Remedy(
                 "Give " + guest.name() + " " + what + " of "
-                        + lower(catalogue.ingredientOf(cut).name()),
+                        + KitchenText.lower(catalogue.ingredientOf(cut).name()),
                 Remedy.Kind.PIN_PORTION,
                 guest.id(),
                 cut.id() + "|" + helping(line));
@@ -244,7 +244,8 @@ final class HungerFinder {
     }
 
     private Remedy addCut(Guest guest, Cut cut) {
-        return new Remedy("Add " + lower(catalogue.fullName(cut)), Remedy.Kind.ADD_CUT, guest.id(), cut.id());
+        return new Remedy(
+                "Add " + KitchenText.lower(catalogue.fullName(cut)), Remedy.Kind.ADD_CUT, guest.id(), cut.id());
     }
 
     private Stream<Cut> suitable(Guest guest, @Nullable Category category) {
@@ -270,7 +271,10 @@ final class HungerFinder {
                         .isEmpty())
                 .filter(broth -> broth.heat().compareTo(guest.heat()) <= 0)
                 .map(broth -> new Remedy(
-                        "Add a small pot of " + lower(broth.name()), Remedy.Kind.ADD_POT, guest.id(), broth.id()));
+                        "Add a small pot of " + KitchenText.lower(broth.name()),
+                        Remedy.Kind.ADD_POT,
+                        guest.id(),
+                        broth.id()));
     }
 
     private Optional<Remedy> waitFor(Guest guest) {
@@ -296,7 +300,7 @@ final class HungerFinder {
                             Unmet.Severity.SHORT,
                             Step.TABLE,
                             null,
-                            text.grams(grams) + " of " + lower(catalogue.fullName(catalogue.cut(cut)))
+                            text.grams(grams) + " of " + KitchenText.lower(catalogue.fullName(catalogue.cut(cut)))
                                     + " find no room in the pots within the meal.",
                             minutes <= LONGEST_MEAL
                                     ? lengthen(minutes, "Sit " + LONGER_MINUTES + " minutes longer")

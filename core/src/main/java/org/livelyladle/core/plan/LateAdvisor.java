@@ -135,7 +135,7 @@ record LateAdvisor(
                 brief.deciding(brief.decisions().handing(task.id(), cook.id())),
                 inputs,
                 new Remedy(
-                        "Hand “" + UnmetFinder.lower(task.what()) + "” to " + cook.name(),
+                        "Hand “" + KitchenText.lower(task.what()) + "” to " + cook.name(),
                         Remedy.Kind.HAND_OVER,
                         task.id(),
                         cook.id()));
@@ -237,7 +237,7 @@ record LateAdvisor(
                 changed,
                 with,
                 new Remedy(
-                        "Make " + UnmetFinder.lower(broth.name()) + " instead of " + UnmetFinder.lower(need.name()),
+                        "Make " + KitchenText.lower(broth.name()) + " instead of " + KitchenText.lower(need.name()),
                         Remedy.Kind.SWAP_BROTH,
                         need.broth(),
                         broth.id()));
@@ -268,6 +268,6 @@ record LateAdvisor(
     }
 
     private String name(Cut cut) {
-        return UnmetFinder.lower(catalogue.fullName(cut));
+        return KitchenText.lower(catalogue.fullName(cut));
     }
 }

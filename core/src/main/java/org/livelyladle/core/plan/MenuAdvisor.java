@@ -97,7 +97,8 @@ final class MenuAdvisor {
                         .map(cut -> add(
                                 "home." + item.ingredient(),
                                 text.grams(item.grams()) + " of "
-                                        + lower(catalogue.ingredientOf(cut).name()) + " at home would be used up.",
+                                        + KitchenText.lower(
+                                                catalogue.ingredientOf(cut).name()) + " at home would be used up.",
                                 cut))
                         .stream())
                 .limit(MOST_AT_HOME)
@@ -112,7 +113,8 @@ final class MenuAdvisor {
                                 "category." + category,
                                 "Nothing from " + category.label() + " is on the menu; " + eaters(cut) + " of "
                                         + brief.guests().size() + " may eat "
-                                        + lower(catalogue.ingredientOf(cut).name()) + ".",
+                                        + KitchenText.lower(
+                                                catalogue.ingredientOf(cut).name()) + ".",
                                 cut)));
             }
         }
@@ -190,7 +192,9 @@ final class MenuAdvisor {
         Optional<Broth> broth =
                 catalogue.broths().stream().filter(b -> b.heat() == heat).findFirst();
         broth.ifPresent(b -> suggestions.add(new Suggestion(
-                id, reason, new Remedy("Add a small pot of " + lower(b.name()), Remedy.Kind.ADD_POT, "", b.id()))));
+                id,
+                reason,
+                new Remedy("Add a small pot of " + KitchenText.lower(b.name()), Remedy.Kind.ADD_POT, "", b.id()))));
     }
 
     /** Packs of which most would be left, and cuts so thinly spread that people go without. */
@@ -222,7 +226,7 @@ final class MenuAdvisor {
         return Optional.of(leaveOut(
                 cut,
                 "Of " + text.grams(bought) + " of "
-                        + lower(catalogue.ingredientOf(cut).name()) + " bought, " + text.grams(left)
+                        + KitchenText.lower(catalogue.ingredientOf(cut).name()) + " bought, " + text.grams(left)
                         + " would be left over."));
     }
 
@@ -236,7 +240,7 @@ final class MenuAdvisor {
         }
         return Optional.of(leaveOut(
                 cut,
-                lower(catalogue.fullName(cut)) + " is spread so thin that " + without + " of " + own.size()
+                KitchenText.lower(catalogue.fullName(cut)) + " is spread so thin that " + without + " of " + own.size()
                         + " who would eat it get none."));
     }
 
@@ -249,7 +253,9 @@ final class MenuAdvisor {
 
     private Suggestion add(String id, String reason, Cut cut) {
         return new Suggestion(
-                id, reason, new Remedy("Add " + lower(catalogue.fullName(cut)), Remedy.Kind.ADD_CUT, "", cut.id()));
+                id,
+                reason,
+                new Remedy("Add " + KitchenText.lower(catalogue.fullName(cut)), Remedy.Kind.ADD_CUT, "", cut.id()));
     }
 
     private Optional<Cut> best(Predicate<Cut> wanted) {
@@ -268,9 +274,5 @@ final class MenuAdvisor {
 
     private Predicate<Cut> isOf(Category category) {
         return cut -> catalogue.ingredientOf(cut).category() == category;
-    }
-
-    private static String lower(String text) {
-        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 }

@@ -30,6 +30,7 @@ import org.livelyladle.core.extras.ExtrasPlanner;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.pace.PaceFigures;
 import org.livelyladle.core.portions.PortionPlanner;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.prep.Prep;
@@ -41,6 +42,7 @@ import org.livelyladle.core.sauces.SaucePlanner;
 import org.livelyladle.core.sauces.Sauces;
 import org.livelyladle.core.sequence.Care;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.TablePlan;
 
 /** {@code plan = f(brief, catalogue, facts, asOf)}: the pipeline, pure and deterministic. */
@@ -69,8 +71,8 @@ public final class Planner {
         Portions portions = new PortionPlanner(brief, catalogue, windows, ledger, text).plan();
         Sides sides = new SidePlanner(brief, catalogue, ledger, text).plan();
         Foresight foresight = Foresight.of(brief, catalogue, portions, sides, windows, Care.FULL, ledger, text);
-        TablePlan table = foresight.table();
         Evening evening = foresight.evening();
+        TablePlan table = new PaceFigures(brief, catalogue, windows, ledger).plan(foresight.table(), evening);
         Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan(sides, evening.reserves());
         Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan(portions);
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
@@ -139,7 +141,7 @@ public final class Planner {
                 Check.known(guest, guests, field + "stays.servings.guest", "a guest of the brief");
             }
             String minder = judged.get(i).minder();
-            if (judged.get(i).dipped() && minder != null) {
+            if (!judged.get(i).shared() && minder != null) {
                 Check.known(minder, guests, field + "minder", "a guest of the brief");
             }
         }
@@ -151,7 +153,7 @@ public final class Planner {
     }
 
     /** Only the table of a brief, good enough to see who is fed, without what follows from it. */
-    private TablePlan table(Brief brief) {
+    private Sequence table(Brief brief) {
         Catalogue catalogue = brief.extend(builtIn);
         Ledger ledger = new Ledger();
         KitchenText text = new KitchenText(brief.units(), brief.currency());

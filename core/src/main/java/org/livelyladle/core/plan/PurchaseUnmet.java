@@ -1,6 +1,5 @@
 package org.livelyladle.core.plan;
 
-import static org.livelyladle.core.plan.UnmetFinder.lower;
 import static org.livelyladle.core.plan.UnmetFinder.show;
 
 import java.time.DayOfWeek;
@@ -17,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.purchases.Purchases;
 
 /** What cannot be bought as planned: no offer, an empty shelf, or a trip at the wrong time. */
@@ -49,9 +49,10 @@ final class PurchaseUnmet {
     private void unoffered(Purchases.Unoffered rest) {
         boolean soldOut = purchases.soldOut().stream()
                 .anyMatch(offer -> offer.ingredient().equals(rest.ingredient()));
-        String missing =
-                (soldOut ? rest.name() + ": sold out, " : "No shop of this party offers " + lower(rest.name()) + ": ")
-                        + rest.missing().text() + " to find.";
+        String missing = (soldOut
+                        ? rest.name() + ": sold out, "
+                        : "No shop of this party offers " + KitchenText.lower(rest.name()) + ": ")
+                + rest.missing().text() + " to find.";
         Optional<Substitutes.Substitute> substitute = substitutes.bestFor(rest.ingredient());
         unmet.add(new Unmet(
                 "unoffered." + rest.ingredient(),
@@ -61,7 +62,7 @@ final class PurchaseUnmet {
                 missing + substitute.map(s -> " " + s.effect()).orElse(""),
                 substitute
                         .map(s -> new Remedy(
-                                "Take " + lower(catalogue.fullName(s.by())),
+                                "Take " + KitchenText.lower(catalogue.fullName(s.by())),
                                 Remedy.Kind.SWAP_CUT,
                                 s.cut().id(),
                                 s.by().id()))

@@ -14,7 +14,7 @@ import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.Sequence;
 
 /**
  * Lays the table anew as if a remedy were taken, so that none is offered to a hungry guest that would not feed them. At
@@ -29,11 +29,11 @@ final class RemedyTrial {
     private static final int SMALL_POT_BASKETS = 3;
 
     private final Brief brief;
-    private final Function<Brief, TablePlan> lay;
+    private final Function<Brief, Sequence> lay;
     private final Map<String, Set<String>> fed = new HashMap<>();
 
     /** @param lay the table of a changed brief */
-    RemedyTrial(Brief brief, Function<Brief, TablePlan> lay) {
+    RemedyTrial(Brief brief, Function<Brief, Sequence> lay) {
         this.brief = brief;
         this.lay = lay;
     }
@@ -53,7 +53,7 @@ final class RemedyTrial {
         return fed.get(edit).contains(guest.id());
     }
 
-    private static Set<String> eaters(TablePlan table) {
+    private static Set<String> eaters(Sequence table) {
         return table.drops().stream()
                 .flatMap(drop -> drop.gramsByGuest().keySet().stream())
                 .collect(Collectors.toSet());

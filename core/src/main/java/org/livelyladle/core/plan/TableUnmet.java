@@ -66,7 +66,7 @@ record TableUnmet(Brief brief, Catalogue catalogue, TablePlan table) {
                 Unmet.Severity.WISH,
                 Step.POTS,
                 null,
-                "Nothing is cooked in " + UnmetFinder.lower(broth.name()) + ": " + why + ".",
+                "Nothing is cooked in " + KitchenText.lower(broth.name()) + ": " + why + ".",
                 show(Step.POTS));
     }
 }

@@ -50,8 +50,8 @@ record TradeAdvisor(
         if (saved < WORTH_ASKING_CENTS) {
             return Optional.empty();
         }
-        String shortOf = lower(catalogue.fullName(catalogue.cut(trade.shortOf())));
-        String by = lower(catalogue.fullName(catalogue.cut(trade.by())));
+        String shortOf = KitchenText.lower(catalogue.fullName(catalogue.cut(trade.shortOf())));
+        String by = KitchenText.lower(catalogue.fullName(catalogue.cut(trade.by())));
         return Optional.of(new Suggestion(
                 "trade." + trade.shortOf() + "." + trade.by(),
                 text.grams(trade.grams()) + " of " + shortOf + " served as " + by
@@ -61,9 +61,5 @@ record TradeAdvisor(
                         Remedy.Kind.TRADE,
                         trade.shortOf(),
                         trade.by() + "|" + Math.round(trade.grams()))));
-    }
-
-    private static String lower(String name) {
-        return Character.toLowerCase(name.charAt(0)) + name.substring(1);
     }
 }

@@ -77,7 +77,8 @@ record UnmetFinder(
                 .filter(sauce -> Needs.brokenByEating(guest, Content.of(sauce, catalogue))
                         .isEmpty())
                 .findFirst()
-                .map(sauce -> new Remedy("Add " + lower(sauce.name()), Remedy.Kind.ADD_SAUCE, guest.id(), sauce.id()))
+                .map(sauce -> new Remedy(
+                        "Add " + KitchenText.lower(sauce.name()), Remedy.Kind.ADD_SAUCE, guest.id(), sauce.id()))
                 .orElse(show(Step.SAUCES));
         unmet.add(new Unmet(
                 "sauce." + guest.id(),
@@ -107,7 +108,8 @@ record UnmetFinder(
                         Step.INGREDIENTS,
                         "portions",
                         pin.guest() + "|" + pin.cut(),
-                        text.grams(pin.wantedGrams()) + " of " + lower(catalogue.fullName(catalogue.cut(pin.cut())))
+                        text.grams(pin.wantedGrams()) + " of "
+                                + KitchenText.lower(catalogue.fullName(catalogue.cut(pin.cut())))
                                 + " is pinned, but " + pin.rule() + ". Nearest: " + text.grams(pin.nearestGrams())
                                 + ".")));
         table.beatenPins()
@@ -182,9 +184,5 @@ record UnmetFinder(
 
     static Remedy show(Step step) {
         return new Remedy("Show " + step.name().toLowerCase(Locale.ROOT), Remedy.Kind.SHOW_STEP, "", step.name());
-    }
-
-    static String lower(String text) {
-        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 }

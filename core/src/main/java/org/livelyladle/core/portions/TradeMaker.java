@@ -60,8 +60,8 @@ public final class TradeMaker {
                 trade.shortOf(),
                 trade.by(),
                 moved,
-                text.grams(moved) + " of " + lower(catalogue.fullName(catalogue.cut(trade.shortOf())))
-                        + " is served as " + lower(catalogue.fullName(catalogue.cut(trade.by()))));
+                text.grams(moved) + " of " + KitchenText.lower(catalogue.fullName(catalogue.cut(trade.shortOf())))
+                        + " is served as " + KitchenText.lower(catalogue.fullName(catalogue.cut(trade.by()))));
     }
 
     private List<Guest> willing(Trade trade, Map<String, Figure> from, Map<String, Figure> to) {
@@ -113,9 +113,5 @@ public final class TradeMaker {
 
     private Ledger.Draft figure(String id, double grams) {
         return ledger.figure(id, grams, "g", text.grams(grams));
-    }
-
-    private static String lower(String name) {
-        return Character.toLowerCase(name.charAt(0)) + name.substring(1);
     }
 }

@@ -8,6 +8,7 @@ import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.catalogue.Broth.BrothStep;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Station;
+import org.livelyladle.core.measure.KitchenText;
 
 /** Making each broth, boiling it up and carrying it to its sides; a broth made from another waits for that one. */
 record BrothJobs(Brief brief, Catalogue catalogue, Supplies supplies) {
@@ -65,7 +66,7 @@ record BrothJobs(Brief brief, Catalogue catalogue, Supplies supplies) {
             JobDraft draft = new JobDraft(
                             id(need.broth(), step.id()),
                             PrepTask.Group.BROTH,
-                            need.name() + ": " + JobBuilder.lower(step.text()))
+                            need.name() + ": " + KitchenText.lower(step.text()))
                     .of(need.make().text())
                     .with("stock pot")
                     .at(step.at(), step.at() == Station.VEGETABLE_BOARD)

@@ -8,14 +8,17 @@ import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.catalogue.Aisle;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Choking;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.PrepStep;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.StartState;
 import org.livelyladle.core.catalogue.Station;
+import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.CutTotal;
 import org.livelyladle.core.portions.Portions;
 
@@ -23,6 +26,10 @@ import org.livelyladle.core.portions.Portions;
 record CutJobs(Brief brief, Catalogue catalogue, Supplies supplies, PrepClock clock) {
     private static final double PLATE_MINUTES = 2;
     private static final String PLATE = "plate";
+    /** A pot of water to the boil and the sieve afterwards; memory. */
+    private static final double BOIL_MINUTES = 10;
+    /** Cooked noodles and rice wait no longer on the table; common practice [min]. */
+    private static final int BOWL_KEEPS_MINUTES = 90;
     /** Plates of food set out in the fridge; memory [min]. */
     private static final int PLATE_KEEPS_MINUTES = 240;
     /** Room a kilogram takes in fridge or freezer, with its box; memory [l/kg]. */
@@ -57,16 +64,37 @@ record CutJobs(Brief brief, Catalogue catalogue, Supplies supplies, PrepClock cl
             cut.prep().forEach(id -> chain.add(step(catalogue.prepStep(id), total, kg)));
         }
         children(total, portions).ifPresent(chain::add);
-        chain.add(staysFrozen(cut, item) ? countedOut(total) : plate(cut, total));
+        boolean inTheBowl = isInTheBowl(cut);
+        boolean brought = inTheBowl || !staysFrozen(cut, item);
+        if (inTheBowl) {
+            chain.add(cookedForTheBowls(cut, total));
+        } else {
+            chain.add(brought ? plate(cut, total) : countedOut(total));
+        }
         chain.get(0).after(supplies.before(List.of(cut.ingredient())));
         for (int i = 1; i < chain.size(); i++) {
             chain.get(i).after(List.of(chain.get(i - 1).id()));
         }
-        return new Chain(chain, !staysFrozen(cut, item));
+        return new Chain(chain, brought);
     }
 
     private static boolean staysFrozen(Cut cut, MenuItem item) {
         return item.fromFrozen() || cut.start() == StartState.FROZEN;
+    }
+
+    private boolean isInTheBowl(Cut cut) {
+        return brief.starchOrUsual() == Starch.IN_THE_BOWL
+                && catalogue.ingredientOf(cut).category() == Category.STARCH;
+    }
+
+    private static JobDraft cookedForTheBowls(Cut cut, CutTotal total) {
+        return served(total, "Cook for the bowls: ")
+                .with("pot and sieve")
+                .at(Station.RING, false)
+                .takes(BOIL_MINUTES + cut.times().ready() / 60.0)
+                .because("water to the boil, its time, rinsed cold")
+                .keeps(BOWL_KEEPS_MINUTES)
+                .warning("Laid into the bowls; hot broth goes over it at the table.");
     }
 
     private static JobDraft plate(Cut cut, CutTotal total) {
@@ -85,7 +113,7 @@ record CutJobs(Brief brief, Catalogue catalogue, Supplies supplies, PrepClock cl
 
     private static JobDraft served(CutTotal total, String what) {
         return new JobDraft(
-                        "cut:" + total.cut() + ":" + PLATE, PrepTask.Group.CUT, what + JobBuilder.lower(total.name()))
+                        "cut:" + total.cut() + ":" + PLATE, PrepTask.Group.CUT, what + KitchenText.lower(total.name()))
                 .of(total.grams().text())
                 .takes(PLATE_MINUTES);
     }
@@ -94,7 +122,7 @@ record CutJobs(Brief brief, Catalogue catalogue, Supplies supplies, PrepClock cl
         JobDraft draft = new JobDraft(
                         "cut:" + total.cut() + ":" + step.id(),
                         PrepTask.Group.CUT,
-                        step.verb() + ": " + JobBuilder.lower(total.name()))
+                        step.verb() + ": " + KitchenText.lower(total.name()))
                 .of(total.grams().text())
                 .with(step.tool())
                 .at(step.at(), step.knife())
@@ -139,7 +167,7 @@ record CutJobs(Brief brief, Catalogue catalogue, Supplies supplies, PrepClock cl
         return Optional.of(new JobDraft(
                         "cut:" + cut.id() + ":children",
                         PrepTask.Group.CUT,
-                        "For " + names + ": " + JobBuilder.lower(total.name()) + " cut small")
+                        "For " + names + ": " + KitchenText.lower(total.name()) + " cut small")
                 .with("knife and board")
                 .at(board, true)
                 .takes(PLATE_MINUTES)

@@ -13,6 +13,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Extra;
 import org.livelyladle.core.catalogue.Station;
 import org.livelyladle.core.extras.Extras;
+import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.purchases.Purchases;
 import org.livelyladle.core.sauces.Sauces;
 
@@ -87,7 +88,7 @@ final class JobBuilder {
     }
 
     private void sauce(Sauces.SauceNeed need, Supplies supplies) {
-        add("sauce:" + need.sauce(), PrepTask.Group.SAUCE, "Stir: " + lower(need.name()))
+        add("sauce:" + need.sauce(), PrepTask.Group.SAUCE, "Stir: " + KitchenText.lower(need.name()))
                 .of(need.make().text())
                 .with("bowl and whisk")
                 .takes(catalogue.sauce(need.sauce()).minutes())
@@ -118,7 +119,7 @@ final class JobBuilder {
         if (own.isEmpty()) {
             return;
         }
-        String names = own.stream().map(need -> lower(need.name())).collect(Collectors.joining(", "));
+        String names = own.stream().map(need -> KitchenText.lower(need.name())).collect(Collectors.joining(", "));
         boolean drinks = kind == Extra.Kind.DRINK;
         JobDraft draft = add(
                         "beside:" + kind.name().toLowerCase(Locale.ROOT),
@@ -183,9 +184,5 @@ final class JobBuilder {
                 .passive(0)
                 .warning("Hot pots and flames out of children's reach.")
                 .fixed(-Math.max(1, brief.bufferMinutes()));
-    }
-
-    static String lower(String text) {
-        return text.isEmpty() ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 }

@@ -53,7 +53,7 @@ record Reasons(Scheduled plan, Links links) {
     }
 
     private String what(Links.Held held) {
-        return JobBuilder.lower(plan.project().job(held.by()).what());
+        return KitchenText.lower(plan.project().job(held.by()).what());
     }
 
     private String start(Links.Held held) {

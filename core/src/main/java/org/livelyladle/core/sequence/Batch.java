@@ -9,16 +9,15 @@ import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.table.Stay;
 
 /**
- * What goes in together and has no time yet: food for everybody it is for, or, of a cut that is dipped, one turn of one
+ * What goes in together and has no time yet: food for everybody it is for, or, of a dish that is dipped, one turn of one
  * guest.
  *
  * @param place where in the meal it belongs by the school of order
  * @param earliest before this nobody for whom it is may be at the table [s]
  * @param latest after this somebody for whom it is has left [s]
- * @param startsFrozen goes in from the freezer
  */
 record Batch(
-        Cut cut,
+        Dish dish,
         String name,
         Side side,
         Side homeSide,
@@ -27,15 +26,12 @@ record Batch(
         CookingWindow window,
         OrderOfEating.Place place,
         int earliest,
-        int latest,
-        boolean startsFrozen) {
+        int latest) {
 
     /** A take-out this long after ready still leaves slack on both sides [s]. */
     private static final int SLACK_SECONDS = 20;
     /** Time for eating one slice before the next is dipped [s]; memory. */
     private static final int CHEW_SECONDS = 20;
-    /** What stays good so long may be left in the broth and fished out piece by piece [s]; memory. */
-    private static final int FORGIVING_SECONDS = 300;
     /** From one piece fished out to the next of the same guest, where the window is long enough [s]; memory. */
     private static final int FISH_EVERY_SECONDS = 150;
     /** Pieces are fished no quicker than this [s]; memory. */
@@ -47,16 +43,20 @@ record Batch(
     /** Food displaces broth at this density [g/ml]. */
     private static final double FOOD_G_PER_ML = 1.05;
 
-    /** From putting in to taking the first out [s]: somewhat after ready, on the grid where somebody does it for others. */
+    /** From putting in to taking the first out [s]: somewhat after ready, on the grid where it is not held. */
     int offset() {
-        return offset(cut, window);
+        return offset(dish, window);
     }
 
-    static int offset(Cut cut, CookingWindow window) {
+    static int offset(Dish dish, CookingWindow window) {
         int offset = window.readySeconds() + slack(window);
-        return cut.byHand()
-                ? offset
-                : Math.max(window.readySeconds(), Math.min(roundUp(offset), window.bestUntilSeconds()));
+        if (dish.dipped()) {
+            return offset;
+        }
+        if (dish.eatenLast()) {
+            offset = Math.max(offset, (window.readySeconds() + window.bestUntilSeconds()) / 2);
+        }
+        return Math.max(window.readySeconds(), Math.min(roundUp(offset), window.bestUntilSeconds()));
     }
 
     private static int slack(CookingWindow window) {
@@ -64,12 +64,16 @@ record Batch(
     }
 
     /** From one dipped slice to the next [s]. */
-    static int everySeconds(Cut cut, CookingWindow window) {
-        return cut.byHand() ? roundUp(window.readySeconds() + slack(window) + CHEW_SECONDS) : 0;
+    static int everySeconds(Dish dish, CookingWindow window) {
+        return dish.dipped() ? roundUp(window.readySeconds() + slack(window) + CHEW_SECONDS) : 0;
+    }
+
+    Cut cut() {
+        return dish.cut();
     }
 
     boolean byHand() {
-        return cut.byHand();
+        return dish.dipped();
     }
 
     double grams() {
@@ -82,12 +86,12 @@ record Batch(
     }
 
     int everySeconds() {
-        return everySeconds(cut, window);
+        return everySeconds(dish, window);
     }
 
     /** Whether eaters fish it out piece by piece, each in their own time. */
-    static boolean isFished(Cut cut, CookingWindow window) {
-        return !cut.byHand() && window.bestUntilSeconds() - window.readySeconds() >= FORGIVING_SECONDS;
+    static boolean isFished(Dish dish, CookingWindow window) {
+        return dish.shared() && window.bestUntilSeconds() - window.readySeconds() >= Stay.FORGIVING_SECONDS;
     }
 
     /** Times a guest bites of a serving. */
@@ -95,7 +99,7 @@ record Batch(
         if (byHand()) {
             return repeats();
         }
-        if (!isFished(cut, window)) {
+        if (!isFished(dish, window)) {
             return 1;
         }
         int wanted = serving.pieces() > 0 ? serving.pieces() : (int) Math.round(serving.grams() / FISHED_G);
@@ -138,11 +142,11 @@ record Batch(
 
     /** What is in the broth at one time [g]. */
     double loadGrams() {
-        return grams() / repeats() * cut.swell();
+        return grams() / repeats() * cut().swell();
     }
 
     double volumeMl() {
-        return volumeMl(cut, loadGrams());
+        return volumeMl(cut(), loadGrams());
     }
 
     static double volumeMl(Cut cut, double loadGrams) {
@@ -160,7 +164,7 @@ record Batch(
     }
 
     Batch movedTo(Side other, CookingWindow there) {
-        return new Batch(cut, name, other, homeSide, number, servings, there, place, earliest, latest, startsFrozen);
+        return new Batch(dish, name, other, homeSide, number, servings, there, place, earliest, latest);
     }
 
     /** The stays it consists of when it goes in at a time [s from sitting down]. */
@@ -189,8 +193,8 @@ record Batch(
                 in + window.overcookedSeconds(),
                 out,
                 grams,
-                grams * cut.swell(),
-                volumeMl(cut, grams * cut.swell()),
+                grams * cut().swell(),
+                volumeMl(cut(), grams * cut().swell()),
                 parts);
     }
 

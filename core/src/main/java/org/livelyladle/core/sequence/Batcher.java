@@ -3,8 +3,8 @@ package org.livelyladle.core.sequence;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
 import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Cut;
@@ -38,64 +38,82 @@ final class Batcher {
     private final SideLimits limits;
     private final Windows windows;
     private final OrderOfEating order;
+    private final EatenShare tempo;
     private final int mealSeconds;
-    /** Cuts that go in from the freezer. */
-    private final Set<String> frozen;
 
-    Batcher(Sides plans, SideLimits limits, Windows windows, OrderOfEating order, int mealSeconds, Set<String> frozen) {
+    Batcher(Sides plans, SideLimits limits, Windows windows, OrderOfEating order, EatenShare tempo, int mealSeconds) {
         this.plans = plans;
         this.limits = limits;
         this.windows = windows;
         this.order = order;
+        this.tempo = tempo;
         this.mealSeconds = mealSeconds;
-        this.frozen = frozen;
     }
 
     /** Some demands that go in together, and where in the meal. */
     private record Deal(List<Demand> demands, OrderOfEating.Place place) {}
 
-    List<Batch> split(Cut cut, Side side, List<Demand> demands) {
-        return split(cut, side, demands, 1);
+    List<Batch> split(Dish dish, Side side, List<Demand> demands) {
+        return split(dish, side, demands, 1);
     }
 
     /** @param firstNumber of the first of these batches, where others of this cut and side exist */
-    List<Batch> split(Cut cut, Side side, List<Demand> demands, int firstNumber) {
+    List<Batch> split(Dish dish, Side side, List<Demand> demands, int firstNumber) {
         List<Demand> present = demands.stream()
-                .filter(demand -> canMeet(cut, side, demand))
+                .filter(demand -> canMeet(dish, side, demand))
                 .sorted(Comparator.comparing(demand -> demand.guest().id()))
                 .toList();
         if (present.isEmpty()) {
             return List.of();
         }
-        if (cut.byHand()) {
-            return turns(cut, side, present, firstNumber);
+        if (dish.dipped()) {
+            return turns(dish, side, present, firstNumber);
         }
-        int count = leastDrops(cut, side, present);
-        List<Deal> deals = deal(cut, side, present, count);
+        if (dish.tending() == Tending.BASKET) {
+            return baskets(dish, side, present, firstNumber);
+        }
+        int count = leastDrops(dish, side, present);
+        List<Deal> deals = deal(dish, side, present, count);
         for (int tries = 0;
-                tries < MOST_DEALS && deals.stream().anyMatch(deal -> isTooMuch(cut, side, deal));
+                tries < MOST_DEALS && deals.stream().anyMatch(deal -> isTooMuch(dish, side, deal));
                 tries++) {
             count++;
-            deals = deal(cut, side, present, count);
+            deals = deal(dish, side, present, count);
         }
-        return number(cut, side, deals, firstNumber);
+        return number(dish, side, deals, firstNumber);
     }
 
     /** What is dipped each guest dips in turns of a few slices; the first turns of all are one drop, and so on. */
-    private List<Batch> turns(Cut cut, Side side, List<Demand> demands, int firstNumber) {
+    private List<Batch> turns(Dish dish, Side side, List<Demand> demands, int firstNumber) {
         List<Batch> turns = new ArrayList<>();
         for (Demand demand : demands) {
             int count = Math.max(1, (demand.pieces() + SLICES_A_TURN - 1) / SLICES_A_TURN);
             for (int i = 0; i < count; i++) {
-                Deal deal = new Deal(List.of(part(demand, i, count)), order.place(cut, i, count));
-                turns.add(batch(cut, side, firstNumber + i, deal));
+                Deal deal = new Deal(List.of(part(demand, i, count)), order.place(dish, i, count));
+                turns.add(batch(dish, side, firstNumber + i, deal));
             }
         }
         return turns;
     }
 
+    /** Everybody has baskets of their own; the first of all are one drop, and so on. */
+    private List<Batch> baskets(Dish dish, Side side, List<Demand> demands, int firstNumber) {
+        List<Batch> baskets = new ArrayList<>();
+        for (Demand demand : demands) {
+            int count = leastDrops(dish, side, List.of(demand));
+            for (int i = 0; i < count; i++) {
+                Demand part = part(demand, i, count);
+                if (part.grams() > 0) {
+                    Deal deal = new Deal(List.of(part), order.place(dish, i, count));
+                    baskets.add(batch(dish, side, firstNumber + i, deal));
+                }
+            }
+        }
+        return baskets;
+    }
+
     /** The smallest drops there can be: a piece, or a small helping, for one guest at a time. */
-    List<Batch> crumble(Cut cut, Side side, Demand demand, int firstNumber) {
+    List<Batch> crumble(Dish dish, Side side, Demand demand, int firstNumber) {
         List<Demand> parts = new ArrayList<>();
         if (demand.pieces() > 0) {
             for (int i = 0; i < demand.pieces(); i++) {
@@ -104,30 +122,30 @@ final class Batcher {
         } else {
             double left = demand.grams();
             for (; left > SMALLEST_HELPING_G; left -= SMALLEST_HELPING_G) {
-                parts.add(new Demand(demand.guest(), cut, 0, SMALLEST_HELPING_G));
+                parts.add(new Demand(demand.guest(), dish, 0, SMALLEST_HELPING_G));
             }
-            parts.add(new Demand(demand.guest(), cut, 0, left));
+            parts.add(new Demand(demand.guest(), dish, 0, left));
         }
         List<Deal> deals = new ArrayList<>();
         for (Demand part : parts) {
-            deals.add(new Deal(List.of(part), order.place(cut, deals.size(), parts.size())));
+            deals.add(new Deal(List.of(part), order.place(dish, deals.size(), parts.size())));
         }
-        return number(cut, side, deals, firstNumber);
+        return number(dish, side, deals, firstNumber);
     }
 
-    private List<Batch> number(Cut cut, Side side, List<Deal> deals, int firstNumber) {
+    private List<Batch> number(Dish dish, Side side, List<Deal> deals, int firstNumber) {
         List<Batch> batches = new ArrayList<>();
         for (Deal deal : deals) {
-            batches.add(batch(cut, side, firstNumber + batches.size(), deal));
+            batches.add(batch(dish, side, firstNumber + batches.size(), deal));
         }
         return batches;
     }
 
-    private Batch batch(Cut cut, Side side, int number, Deal deal) {
-        CookingWindow window = windows.of(cut.id(), side.id());
+    private Batch batch(Dish dish, Side side, int number, Deal deal) {
+        CookingWindow window = windows.of(dish.cut().id(), side.id());
         Presence common = Presence.common(deal.demands(), mealSeconds);
         return new Batch(
-                cut,
+                dish,
                 window.name(),
                 side,
                 side,
@@ -138,35 +156,35 @@ final class Batcher {
                 window,
                 deal.place(),
                 common.from(),
-                common.until(),
-                frozen.contains(cut.id()));
+                common.until());
     }
 
     /** Whether somebody is at the table while a piece of it could be cooked. */
-    boolean canMeet(Cut cut, Side side, Demand demand) {
-        return canMeet(cut, windows.of(cut.id(), side.id()), presence(demand));
+    boolean canMeet(Dish dish, Side side, Demand demand) {
+        return canMeet(dish, windows.of(dish.cut().id(), side.id()), presence(demand));
     }
 
     /** Whether there is a moment at which all who share a presence are at the table. */
-    private static boolean canMeet(Cut cut, CookingWindow window, Presence common) {
-        int offset = Batch.offset(cut, window);
-        int soonest = cut.byHand() ? offset : Math.max(TablePlanner.GRID_SECONDS, offset - Sequencer.PRELOAD_SECONDS);
+    private static boolean canMeet(Dish dish, CookingWindow window, Presence common) {
+        int offset = Batch.offset(dish, window);
+        int soonest = !dish.shared() ? offset : Math.max(TablePlanner.GRID_SECONDS, offset - Sequencer.PRELOAD_SECONDS);
         int first = Batch.roundUp(Math.max(common.from(), soonest));
         return first <= common.until() - TablePlanner.GRID_SECONDS;
     }
 
-    private int leastDrops(Cut cut, Side side, List<Demand> demands) {
+    private int leastDrops(Dish dish, Side side, List<Demand> demands) {
         double grams = grams(demands);
         boolean generous = grams / demands.size() >= SECOND_HELPING_G
-                && cut.shape() != Shape.LEAF
-                && !Batch.isFished(cut, windows.of(cut.id(), side.id()));
-        return Math.max((int) Math.ceil(grams * cut.swell() / mostGrams(cut, side) - SAME), generous ? 2 : 1);
+                && dish.cut().shape() != Shape.LEAF
+                && !Batch.isFished(dish, windows.of(dish.cut().id(), side.id()));
+        return Math.max((int) Math.ceil(grams * dish.cut().swell() / mostGrams(dish, side) - SAME), generous ? 2 : 1);
     }
 
     /** The most that goes in at once, as it is in the broth; whole pieces, one at least [g]. */
-    private double mostGrams(Cut cut, Side side) {
+    private double mostGrams(Dish dish, Side side) {
+        Cut cut = dish.cut();
         SidePlan plan = plans.side(side.id());
-        double cold = frozen.contains(cut.id()) ? Placing.FROZEN_COUNTS : 1;
+        double cold = dish.startsFrozen() ? Placing.FROZEN_COUNTS : 1;
         double most = Math.min(
                 DROP_SHARE * limits.share(side.id()) * plan.dropLimit().value() / cold,
                 ROOM_SHARE * plan.room().value() * Batch.densityInPot(cut));
@@ -177,10 +195,10 @@ final class Batcher {
         return most;
     }
 
-    private boolean isTooMuch(Cut cut, Side side, Deal deal) {
+    private boolean isTooMuch(Dish dish, Side side, Deal deal) {
         boolean divides = deal.demands().size() > 1
                 || deal.demands().get(0).pieces() != 1 && deal.demands().get(0).grams() > SMALLEST_HELPING_G;
-        return divides && grams(deal.demands()) * cut.swell() > mostGrams(cut, side) + SAME;
+        return divides && grams(deal.demands()) * dish.cut().swell() > mostGrams(dish, side) + SAME;
     }
 
     private static double grams(List<Demand> demands) {
@@ -191,7 +209,7 @@ final class Batcher {
      * Deals everybody into {@code count} helpings spread over the time somebody is there. Pieces are dealt round, starting
      * with another guest each time so that a few pieces do not all fall into the first drop.
      */
-    private List<Deal> deal(Cut cut, Side side, List<Demand> demands, int count) {
+    private List<Deal> deal(Dish dish, Side side, List<Demand> demands, int count) {
         int start = demands.stream().mapToInt(d -> presence(d).from()).min().orElse(0);
         int end = demands.stream().mapToInt(d -> presence(d).until()).max().orElse(mealSeconds);
         List<List<Demand>> together = new ArrayList<>();
@@ -201,8 +219,8 @@ final class Batcher {
         for (int i = 0; i < count; i++) {
             together.add(new ArrayList<>());
             apart.add(new ArrayList<>());
-            places[i] = order.place(cut, i, count);
-            moments[i] = start + Tempo.mealFor(places[i].share()) * (end - start);
+            places[i] = order.place(dish, i, count);
+            moments[i] = start + tempo.mealFor(places[i].share()) * (end - start);
         }
         for (int g = 0; g < demands.size(); g++) {
             Demand demand = demands.get(g);
@@ -218,9 +236,9 @@ final class Batcher {
         }
         List<Deal> deals = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            List<List<Demand>> groups = new ArrayList<>(meeting(cut, side, together.get(i)));
-            groups.addAll(meeting(cut, side, apart.get(i)));
-            groups.forEach(group -> accompany(cut, side, group, groups));
+            List<List<Demand>> groups = new ArrayList<>(meeting(dish, side, together.get(i)));
+            groups.addAll(meeting(dish, side, apart.get(i)));
+            groups.forEach(group -> accompany(dish, side, group, groups));
             for (List<Demand> group : groups) {
                 deals.add(new Deal(group, places[i]));
             }
@@ -229,20 +247,20 @@ final class Batcher {
     }
 
     /** Whoever would be served alone is joined by half of the largest group: as many drops, and none for one guest. */
-    private void accompany(Cut cut, Side side, List<Demand> group, List<List<Demand>> groups) {
+    private void accompany(Dish dish, Side side, List<Demand> group, List<List<Demand>> groups) {
         List<Demand> largest =
                 groups.stream().max(Comparator.comparingInt(List::size)).orElse(group);
         if (group.size() > 1 || largest.size() < 3) {
             return;
         }
-        CookingWindow window = windows.of(cut.id(), side.id());
+        CookingWindow window = windows.of(dish.cut().id(), side.id());
         Presence alone = presence(group.get(0));
         List<Demand> joining = largest.stream()
-                .filter(other -> canMeet(cut, window, alone.and(presence(other))))
+                .filter(other -> canMeet(dish, window, alone.and(presence(other))))
                 .limit(largest.size() / 2)
                 .toList();
         Presence together = Presence.common(joining, mealSeconds).and(alone);
-        if (canMeet(cut, window, together)) {
+        if (canMeet(dish, window, together)) {
             group.addAll(joining);
             largest.removeAll(joining);
         }
@@ -270,10 +288,10 @@ final class Batcher {
     /** The i-th of n parts of what a guest gets; whole pieces of what is counted. */
     private static Demand part(Demand demand, int i, int n) {
         if (demand.pieces() == 0) {
-            return new Demand(demand.guest(), demand.cut(), 0, demand.grams() / n);
+            return new Demand(demand.guest(), demand.dish(), 0, demand.grams() / n);
         }
         int pieces = demand.pieces() / n + (i < demand.pieces() % n ? 1 : 0);
-        return new Demand(demand.guest(), demand.cut(), pieces, demand.grams() / demand.pieces() * pieces);
+        return new Demand(demand.guest(), demand.dish(), pieces, demand.grams() / demand.pieces() * pieces);
     }
 
     /** People who are at the table at one time. */
@@ -287,13 +305,13 @@ final class Batcher {
     }
 
     /** In as few groups as can be, each at the table at one time. */
-    private List<List<Demand>> meeting(Cut cut, Side side, List<Demand> demands) {
-        CookingWindow window = windows.of(cut.id(), side.id());
+    private List<List<Demand>> meeting(Dish dish, Side side, List<Demand> demands) {
+        CookingWindow window = windows.of(dish.cut().id(), side.id());
         List<Group> groups = new ArrayList<>();
         for (Demand demand : demands) {
             Presence own = presence(demand);
             Group with = groups.stream()
-                    .filter(group -> canMeet(cut, window, group.common.and(own)))
+                    .filter(group -> canMeet(dish, window, group.common.and(own)))
                     .findFirst()
                     .orElse(null);
             if (with == null) {

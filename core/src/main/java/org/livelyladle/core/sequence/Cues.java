@@ -4,7 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 
 /**
- * What somebody has to do for others over the evening. Actions at one pot within twenty seconds are one; more than three
+ * What people have to do for others over the evening. Actions at one pot within twenty seconds are one; more than three
  * in two minutes are too many for one pair of hands.
  */
 final class Cues {
@@ -18,23 +18,32 @@ final class Cues {
 
     /** Actions at each pot by time. */
     private final Map<String, int[]> atPot = new HashMap<>();
-    /** Pots at which something is done, by time. */
-    private final int[] all;
+    /** Pots at which each does something, by time. */
+    private final Map<String, int[]> byMinder = new HashMap<>();
 
-    Cues(int mealSeconds) {
-        all = new int[mealSeconds / BIN_SECONDS + 2];
+    private final Minders minders;
+    private final int bins;
+
+    Cues(int mealSeconds, Minders minders) {
+        this.bins = mealSeconds / BIN_SECONDS + 2;
+        this.minders = minders;
+    }
+
+    private int[] allOf(String pot) {
+        return byMinder.computeIfAbsent(minders.ofPot(pot), minder -> new int[bins]);
     }
 
     /** Preparing before sitting down is no cue. */
     private int bin(int second) {
-        return second < 0 ? -1 : Math.min(all.length - 1, second / BIN_SECONDS);
+        return second < 0 ? -1 : Math.min(bins - 1, second / BIN_SECONDS);
     }
 
     private void count(String pot, int bin, int by) {
         if (bin < 0) {
             return;
         }
-        int[] own = atPot.computeIfAbsent(pot, p -> new int[all.length]);
+        int[] own = atPot.computeIfAbsent(pot, p -> new int[bins]);
+        int[] all = allOf(pot);
         boolean before = own[bin] > 0;
         own[bin] += by;
         all[bin] += (own[bin] > 0 ? 1 : 0) - (before ? 1 : 0);
@@ -49,7 +58,7 @@ final class Cues {
     }
 
     private void change(String pot, Placing placing, int putIn, int by) {
-        if (!placing.byHand) {
+        if (placing.shared) {
             count(pot, bin(putIn), by);
             if (!placing.fished) {
                 count(pot, bin(putIn + placing.duration), by);
@@ -59,28 +68,29 @@ final class Cues {
 
     /** What it would cost to do something for a batch at a time. */
     double cost(String pot, Placing placing, int putIn) {
-        if (placing.byHand) {
+        if (!placing.shared) {
             return 0;
         }
+        int[] all = allOf(pot);
         int in = bin(putIn);
         int out = placing.fished ? in : bin(putIn + placing.duration);
-        double before = windows(in, out);
+        double before = windows(all, in, out);
         change(pot, placing, putIn, 1);
-        double after = windows(in, out);
+        double after = windows(all, in, out);
         change(pot, placing, putIn, -1);
         return after - before;
     }
 
     /** Over all spans of two minutes that hold one of two moments. */
-    private double windows(int a, int b) {
+    private static double windows(int[] all, int a, int b) {
         if (a >= 0 && b >= 0 && b - a < BINS_OF_TWO_MINUTES) {
-            return windowsFrom(a - BINS_OF_TWO_MINUTES + 1, b);
+            return windowsFrom(all, a - BINS_OF_TWO_MINUTES + 1, b);
         }
-        return (a < 0 ? 0 : windowsFrom(a - BINS_OF_TWO_MINUTES + 1, a))
-                + (b < 0 ? 0 : windowsFrom(b - BINS_OF_TWO_MINUTES + 1, b));
+        return (a < 0 ? 0 : windowsFrom(all, a - BINS_OF_TWO_MINUTES + 1, a))
+                + (b < 0 ? 0 : windowsFrom(all, b - BINS_OF_TWO_MINUTES + 1, b));
     }
 
-    private double windowsFrom(int first, int last) {
+    private static double windowsFrom(int[] all, int first, int last) {
         double cost = 0;
         for (int start = first; start <= last; start++) {
             int cues = 0;

@@ -9,10 +9,14 @@ import org.livelyladle.core.catalogue.Cut;
  * @param pieces whole pieces; 0 for what is served by weight
  * @param grams as planned [g]
  */
-record Demand(Guest guest, Cut cut, int pieces, double grams) {
+record Demand(Guest guest, Dish dish, int pieces, double grams) {
+
+    Cut cut() {
+        return dish.cut();
+    }
 
     /** With more of the same for the same guest. */
     Demand and(Demand more) {
-        return new Demand(guest, cut, pieces + more.pieces, grams + more.grams);
+        return new Demand(guest, dish, pieces + more.pieces, grams + more.grams);
     }
 }

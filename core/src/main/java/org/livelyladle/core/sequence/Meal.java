@@ -11,6 +11,7 @@ final class Meal {
 
     private final int arrival;
     private final int finish;
+    private final EatenShare tempo;
     private final List<Placing> own = new ArrayList<>();
     /** The guest's place among the eaters of each. */
     private final List<Integer> eaters = new ArrayList<>();
@@ -23,9 +24,10 @@ final class Meal {
     private Placing[] owners = {};
     private int ofVersion = -1;
 
-    Meal(int arrival, int finish) {
+    Meal(int arrival, int finish, EatenShare tempo) {
         this.arrival = arrival;
         this.finish = finish;
+        this.tempo = tempo;
     }
 
     void add(Placing placing, int eater) {
@@ -61,7 +63,7 @@ final class Meal {
                 restGrams[size++] = grams[i];
             }
         }
-        return new MealWithout(arrival, finish, rest, restGrams);
+        return new MealWithout(arrival, finish, tempo, at.length, rest, restGrams);
     }
 
     /** How good it is as it stands. */

@@ -8,7 +8,7 @@ import java.util.Arrays;
  * guest eats is summed up beforehand, so that a time costs no more than the bites of the batch.
  */
 final class MealWithout {
-    /** A wait as long as this is as long as it should get [s]. */
+    /** A wait as long as this is as long as it should get [s]; who has few bites waits as long as if they came evenly. */
     private static final double WAIT_AIM_S = 240;
     /** A wait for the very first bite counts as so many times its length; memory. */
     private static final double FIRST_BITE_WEIGHT = 5;
@@ -18,10 +18,12 @@ final class MealWithout {
     private static final double LATE_WAIT_WEIGHT = 0.5;
     private static final double LATE_COUNTS = sixth(LATE_WAIT_WEIGHT);
     /** What the mean squared distance from the tempo counts against waits; memory. */
-    private static final double TEMPO_WEIGHT = 30;
+    private static final double TEMPO_WEIGHT = 60;
 
     private final int arrival;
     private final int finish;
+    private final EatenShare tempo;
+    private final double aim;
     /** Bites in order of time [s from sitting down]. */
     private final int[] at;
     /** Eaten before each bite, and in the end all [g]. */
@@ -36,9 +38,12 @@ final class MealWithout {
      */
     private final double[][] sums;
 
-    MealWithout(int arrival, int finish, int[] at, double[] grams) {
+    /** @param bites of the whole evening, those of the batch that is left out too */
+    MealWithout(int arrival, int finish, EatenShare tempo, int bites, int[] at, double[] grams) {
         this.arrival = arrival;
         this.finish = finish;
+        this.tempo = tempo;
+        this.aim = Math.max(WAIT_AIM_S, (finish - arrival) / (double) Math.max(1, bites));
         this.at = at;
         before = new double[at.length + 1];
         waits = new double[at.length + 1];
@@ -48,7 +53,7 @@ final class MealWithout {
             double c = before[i] + g / 2;
             double a = aimed(at[i]);
             before[i + 1] = before[i] + g;
-            waits[i + 1] = waits[i] + (i == 0 ? 0 : sixth((at[i] - at[i - 1]) / WAIT_AIM_S));
+            waits[i + 1] = waits[i] + (i == 0 ? 0 : sixth((at[i] - at[i - 1]) / aim));
             double[] terms = {g, g * c, g * c * c, g * a, g * c * a, g * a * a};
             for (int k = 0; k < terms.length; k++) {
                 sums[k][i + 1] = sums[k][i] + terms[k];
@@ -57,7 +62,7 @@ final class MealWithout {
     }
 
     private double aimed(int bite) {
-        return Tempo.eatenBy((bite - arrival) / (double) Math.max(1, finish - arrival));
+        return tempo.eatenBy((bite - arrival) / (double) Math.max(1, finish - arrival));
     }
 
     /**
@@ -71,7 +76,7 @@ final class MealWithout {
         }
         double all = before[at.length] + more;
         double waited = 0;
-        double tempo = 0;
+        double uneven = 0;
         double eaten = 0;
         int last = arrival;
         int next = 0;
@@ -80,7 +85,7 @@ final class MealWithout {
             if (until > next) {
                 waited += wait(at[next] - last, next + j == 0, before[next] + eaten, all)
                         + between(next, until, eaten, all);
-                tempo += tempo(next, until, eaten, all);
+                uneven += unevenness(next, until, eaten, all);
                 last = at[until - 1];
                 next = until;
             }
@@ -88,13 +93,13 @@ final class MealWithout {
                 int bite = putIn + bites[j];
                 waited += wait(bite - last, next + j == 0, before[next] + eaten, all);
                 double away = (before[next] + eaten + grams[j] / 2) / all - aimed(bite);
-                tempo += grams[j] * away * away;
+                uneven += grams[j] * away * away;
                 eaten += grams[j];
                 last = bite;
             }
         }
-        waited += LATE_COUNTS * sixth((finish - last) / WAIT_AIM_S);
-        return waited + TEMPO_WEIGHT * tempo / all;
+        waited += LATE_COUNTS * sixth((finish - last) / aim);
+        return waited + TEMPO_WEIGHT * uneven / all;
     }
 
     private int firstFrom(int second, int from) {
@@ -106,11 +111,11 @@ final class MealWithout {
         return place;
     }
 
-    private static double wait(int seconds, boolean first, double eaten, double all) {
-        double wait = sixth(seconds / WAIT_AIM_S);
+    private double wait(int seconds, boolean first, double eaten, double all) {
         if (first) {
-            return sixth(FIRST_BITE_WEIGHT) * wait;
+            return sixth(FIRST_BITE_WEIGHT * seconds / WAIT_AIM_S);
         }
+        double wait = sixth(seconds / aim);
         return eaten > NEARLY_ALL * all ? LATE_COUNTS * wait : wait;
     }
 
@@ -122,7 +127,7 @@ final class MealWithout {
         return waits[turn] - waits[from + 1] + LATE_COUNTS * (waits[until] - waits[turn]);
     }
 
-    private double tempo(int from, int until, double eaten, double all) {
+    private double unevenness(int from, int until, double eaten, double all) {
         double g = sums[0][until] - sums[0][from];
         double gc = sums[1][until] - sums[1][from];
         double gcc = sums[2][until] - sums[2][from];

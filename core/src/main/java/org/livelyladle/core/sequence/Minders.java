@@ -1,17 +1,24 @@
 package org.livelyladle.core.sequence;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Pot;
 
-/** Who looks after what: a cook after what is shared, each guest after their own slices, an adult after a child's. */
+/**
+ * Who looks after what: a minder after all that is shared in a pot, each guest after what they dip and their own baskets,
+ * an adult after a child's.
+ */
 final class Minders {
     private final Map<String, String> holders = new TreeMap<>();
-    private final @Nullable String shared;
+    /** By pot; none where nobody can. */
+    private final Map<String, String> ofPot = new TreeMap<>();
 
     Minders(Brief brief) {
         int mealSeconds = brief.mealMinutes() * 60;
@@ -25,9 +32,48 @@ final class Minders {
             boolean minded = guest.isSmallChild() && !adults.isEmpty();
             holders.put(guest.id(), minded ? beside(guest, adults, next++, mealSeconds) : guest.id());
         }
-        shared = brief.cooks().isEmpty()
-                ? adults.stream().map(Guest::id).findFirst().orElse(null)
-                : brief.cooks().get(0).id();
+        dealPots(brief, candidates(brief, adults));
+    }
+
+    /** Those the host named, but no small child; else the first cook, else the first adult. */
+    private static List<String> candidates(Brief brief, List<Guest> adults) {
+        List<String> named = Objects.requireNonNullElse(brief.minders(), List.<String>of()).stream()
+                .filter(id ->
+                        brief.guest(id).map(guest -> !guest.isSmallChild()).orElse(true))
+                .toList();
+        if (!named.isEmpty()) {
+            return named;
+        }
+        return brief.cooks().isEmpty()
+                ? adults.stream().map(Guest::id).limit(1).toList()
+                : List.of(brief.cooks().get(0).id());
+    }
+
+    /** Each pot to whom of those who reach it has the fewest sides so far; a cook who is no guest reaches all. */
+    private void dealPots(Brief brief, List<String> candidates) {
+        Map<String, Integer> sides = new HashMap<>();
+        brief.pots().stream().sorted(Comparator.comparing(Pot::id)).forEach(pot -> {
+            List<String> near = candidates.stream()
+                    .filter(id -> brief.guest(id).isEmpty() || pot.isReachedBy(id))
+                    .toList();
+            (near.isEmpty() ? candidates : near)
+                    .stream()
+                            .min(Comparator.comparingInt(id -> sides.getOrDefault(id, 0)))
+                            .ifPresent(id -> {
+                                ofPot.put(pot.id(), id);
+                                sides.merge(id, pot.sides().size(), Integer::sum);
+                            });
+        });
+    }
+
+    /** Who looks after what is shared in each pot. */
+    Map<String, String> byPot() {
+        return ofPot;
+    }
+
+    /** Who looks after what is shared in a pot; empty where nobody can. */
+    String ofPot(String pot) {
+        return ofPot.getOrDefault(pot, "");
     }
 
     /** Adults in turn; one who is at the table as long as the child, or the longest of its time. */
@@ -46,16 +92,16 @@ final class Minders {
         return best;
     }
 
-    /** Whose hand holds what a guest dips. */
+    /** Whose hand holds what a guest dips, and minds the guest's baskets. */
     String holder(String guest) {
         return holders.get(guest);
     }
 
     /** Who looks after a batch; null where its eater does. */
     @Nullable
-    String of(Batch batch) {
-        if (!batch.byHand()) {
-            return shared;
+    String of(Batch batch, Pot pot) {
+        if (batch.dish().shared()) {
+            return ofPot.get(pot.id());
         }
         String eater = batch.servings().get(0).guest();
         String holder = holder(eater);

@@ -1,86 +1,167 @@
 package org.livelyladle.core.sequence;
 
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.livelyladle.core.brief.SchoolOfOrder;
+import java.util.function.Predicate;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Course;
+import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
-import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.cooking.Windows;
 
 /**
- * When a cut is eaten by the host's school. Each kind has its part of the meal, counted in food eaten, from 0 at the
- * first bite to 1 at the last; its helpings are spread over that part. Parts overlap: in every school quick things are
- * eaten while slow ones cook, and noodles come last.
+ * When a cut is eaten by the host's courses. Each has its part of the meal, counted in food eaten, from 0 at the first
+ * bite to 1 at the last; its helpings are spread over that part. Parts of neighbouring courses overlap.
  */
 final class OrderOfEating {
-    /** Noodles and rice begin here. */
-    private static final double STARCH_FROM = 0.86;
-    /** How much more it counts when noodles are out of place. */
-    private static final double STARCH_WEIGHT = 4;
-    /** In "hard first" what is tended by others comes by its time in the broth, over this part of the meal. */
-    private static final double HARD_PART = 0.6;
-    /** The part of the meal over which the helpings of one such cut are spread. */
-    private static final double HARD_SPREAD = 0.26;
-
-    /** In every school each guest dips first slices soon after sitting down. */
+    /** Noodles and rice take a part of the meal between this and what they are of the food, in the middle; memory. */
+    private static final double STARCH_PART = 0.14;
+    /** What is eaten last takes the last of what is left. */
+    private static final double LAST_PART = 0.15;
+    /** So far a course reaches into its neighbours. */
+    private static final double OVERLAP = 0.1;
+    /** How much more it counts when something is out of a place the host set by itself. */
+    private static final double STRICT = 4;
+    /** While slow things cook each guest dips first slices soon after sitting down. */
     private static final double FIRST_SLICES = 0.08;
-
-    private static final double FIRST_SLICES_WEIGHT = 4;
+    /** A first course with something that is ready so soon needs no first slices before it [s]. */
+    private static final int QUICK_SECONDS = 180;
 
     /** Where a helping belongs, in food eaten before it [1], and how much it counts when it comes at another time. */
     record Place(double share, double weight) {}
 
-    private record Part(double from, double to, double weight) {}
+    private record Part(double from, double to, double weight) {
+        private static final Part ALL_ALONG = new Part(0, 1, 1);
 
-    private final Map<String, Part> parts = new HashMap<>();
+        private Part within(Part span) {
+            double length = span.to - span.from;
+            return new Part(span.from + from * length, span.from + to * length, weight);
+        }
 
-    OrderOfEating(SchoolOfOrder school, Catalogue catalogue, List<Cut> cuts, Windows windows) {
-        List<Cut> slow = cuts.stream()
-                .filter(cut -> !cut.byHand())
-                .sorted(Comparator.comparing((Cut cut) -> -windows.of(cut.id()).readySeconds())
-                        .thenComparing(Cut::id))
-                .toList();
-        for (Cut cut : cuts) {
-            Category category = catalogue.ingredientOf(cut).category();
-            double rank = (double) Math.max(0, slow.indexOf(cut)) / Math.max(1, slow.size() - 1);
-            parts.put(
-                    cut.id(),
-                    category == Category.STARCH
-                            ? new Part(STARCH_FROM, 1, STARCH_WEIGHT)
-                            : switch (school) {
-                                case HARD_FIRST -> hardFirst(cut, rank);
-                                case FLAVOUR_BUILDERS -> builders(category);
-                            });
+        private Part strict() {
+            return new Part(from, to, STRICT);
         }
     }
 
-    private static Part hardFirst(Cut cut, double rank) {
-        return cut.byHand()
-                ? new Part(0, STARCH_FROM, 1)
-                : new Part(HARD_PART * rank, HARD_PART * rank + HARD_SPREAD, 1);
+    private final List<Course> courses;
+    private final Map<String, Category> kinds = new HashMap<>();
+    private final Map<String, Part> parts = new HashMap<>();
+    private final boolean slicesFirst;
+    private final double starchPart;
+
+    /** @param grams of each dish, by cut [g] */
+    OrderOfEating(Brief brief, Catalogue catalogue, List<Dish> dishes, Map<String, Double> grams, Windows windows) {
+        dishes.forEach(dish ->
+                kinds.put(dish.cut().id(), catalogue.ingredientOf(dish.cut()).category()));
+        courses = Courses.of(
+                brief,
+                dishes.stream()
+                        .filter(dish -> kinds.get(dish.cut().id()) != Category.STARCH)
+                        .toList(),
+                windows);
+        starchPart = (STARCH_PART + starchOf(grams)) / 2;
+        Starch starch = brief.starchOrUsual();
+        Part span = spanBesideStarch(starch);
+        for (Dish dish : dishes) {
+            String cut = dish.cut().id();
+            if (isStarchByItself(cut)) {
+                parts.put(cut, partOf(starch));
+            } else if (dish.eatenLast()) {
+                parts.put(cut, new Part(1 - LAST_PART, 1, STRICT).within(span));
+            } else {
+                parts.put(cut, courseOf(cut).within(span));
+            }
+        }
+        slicesFirst = dishes.stream()
+                .filter(dish -> !dish.dipped())
+                .noneMatch(dish -> parts.get(dish.cut().id()).from() <= span.from()
+                        && parts.get(dish.cut().id()).to() <= (span.from() + span.to()) / 2
+                        && windows.of(dish.cut().id()).readySeconds() < QUICK_SECONDS);
+        dishes.forEach(this::tie);
     }
 
-    private static Part builders(Category category) {
-        return switch (category) {
-            case ROOTS -> new Part(0, 0.4, 1);
-            case MEAT, SEAFOOD -> new Part(0, 0.6, 1);
-            case BALLS, TOFU -> new Part(0.2, 0.75, 1);
-            case MUSHROOMS, LEAVES -> new Part(0.35, STARCH_FROM, 1);
-            case STARCH, LARDER -> new Part(STARCH_FROM, 1, STARCH_WEIGHT);
+    /** Noodles and rice, of all food [1]. */
+    private double starchOf(Map<String, Double> grams) {
+        double all = 0;
+        double starch = 0;
+        for (Map.Entry<String, Double> own : grams.entrySet()) {
+            all += own.getValue();
+            starch += kinds.get(own.getKey()) == Category.STARCH ? own.getValue() : 0;
+        }
+        return all == 0 ? 0 : starch / all;
+    }
+
+    /** What is eaten together comes where the one comes with which it is eaten. */
+    private void tie(Dish dish) {
+        String with = dish.item().with();
+        if (with != null && parts.containsKey(with)) {
+            parts.put(dish.cut().id(), parts.get(with).strict());
+        }
+    }
+
+    /** Noodles and rice for which the host has no course. */
+    private boolean isStarchByItself(String cut) {
+        return kinds.get(cut) == Category.STARCH && courses.stream().noneMatch(holds(cut));
+    }
+
+    private Part spanBesideStarch(Starch starch) {
+        if (kinds.keySet().stream().noneMatch(this::isStarchByItself)) {
+            return Part.ALL_ALONG;
+        }
+        return switch (starch) {
+            case FIRST -> new Part(starchPart, 1, 1);
+            case LAST -> new Part(0, 1 - starchPart, 1);
+            case HALF_WAY, IN_THE_BOWL -> Part.ALL_ALONG;
         };
+    }
+
+    private Part partOf(Starch starch) {
+        return switch (starch) {
+            case FIRST -> new Part(0, starchPart, STRICT);
+            case HALF_WAY -> new Part((1 - starchPart) / 2, (1 + starchPart) / 2, STRICT);
+            case LAST, IN_THE_BOWL -> new Part(1 - starchPart, 1, STRICT);
+        };
+    }
+
+    /** From the start of the first course that holds it to the end of the last; all along where none does. */
+    private Part courseOf(String cut) {
+        double all = courses.stream().mapToInt(Course::share).sum();
+        Predicate<Course> holds = holds(cut);
+        double before = 0;
+        double from = 1;
+        double to = 0;
+        for (Course course : courses) {
+            if (holds.test(course)) {
+                from = Math.min(from, before / all);
+                to = (before + course.share()) / all;
+            }
+            before += course.share();
+        }
+        return to == 0 ? Part.ALL_ALONG : new Part(Math.max(0, from - OVERLAP), Math.min(1, to + OVERLAP), 1);
+    }
+
+    /** What a course names counts by its name, all else by its kind. */
+    private Predicate<Course> holds(String cut) {
+        boolean named = courses.stream().anyMatch(course -> course.cuts().contains(cut));
+        return named
+                ? course -> course.cuts().contains(cut)
+                : course -> course.kinds().contains(kinds.get(cut));
+    }
+
+    List<Course> courses() {
+        return courses;
     }
 
     /**
      * @param index which helping, from 0
      * @param count helpings in all
      */
-    Place place(Cut cut, int index, int count) {
-        Part part = parts.get(cut.id());
-        if (cut.byHand() && index == 0) {
-            return new Place(FIRST_SLICES, FIRST_SLICES_WEIGHT);
+    Place place(Dish dish, int index, int count) {
+        Part part = parts.get(dish.cut().id());
+        if (slicesFirst && dish.dipped() && index == 0) {
+            return new Place(FIRST_SLICES, STRICT);
         }
         return new Place(part.from() + (index + 0.5) / count * (part.to() - part.from()), part.weight());
     }

@@ -22,7 +22,9 @@ final class Placing {
 
     final int every;
     final boolean byHand;
-    /** Whether eaters take it out piece by piece. */
+    /** Somebody looks after it for others. */
+    final boolean shared;
+    /** Whether its eaters take it out, each in their own time. */
     final boolean fished;
     /** Where the school of order would put it in [s from sitting down]. */
     final int ideal;
@@ -42,14 +44,15 @@ final class Placing {
     /** @param guestPlaces places of the guests by id */
     Placing(Batch batch, int ideal, boolean fixed, Map<String, Integer> guestPlaces) {
         this.batch = batch;
-        this.coldGrams = batch.loadGrams() * (batch.startsFrozen() ? FROZEN_COUNTS : 1);
+        this.coldGrams = batch.loadGrams() * (batch.dish().startsFrozen() ? FROZEN_COUNTS : 1);
         this.volumeMl = batch.volumeMl();
         this.duration = batch.duration();
         this.offset = batch.offset();
         this.repeats = batch.repeats();
         this.every = batch.everySeconds();
         this.byHand = batch.byHand();
-        this.fished = !byHand && duration > offset;
+        this.shared = batch.dish().shared();
+        this.fished = Batch.isFished(batch.dish(), batch.window());
         this.ideal = ideal;
         this.fixed = fixed;
         this.putIn = ideal;

@@ -38,7 +38,7 @@ final class Rescue {
     void take(Batch batch, Brief brief) {
         batch.servings()
                 .forEach(serving -> take(new Demand(
-                        brief.guest(serving.guest()).orElseThrow(), batch.cut(), serving.pieces(), serving.grams())));
+                        brief.guest(serving.guest()).orElseThrow(), batch.dish(), serving.pieces(), serving.grams())));
     }
 
     void take(Demand demand) {
@@ -67,13 +67,14 @@ final class Rescue {
 
     /** @return what found no place in this side */
     private List<Demand> place(List<Demand> demands, Side side, Sequencer sequencer, Map<String, Double> full) {
-        Cut cut = demands.get(0).cut();
+        Dish dish = demands.get(0).dish();
+        Cut cut = dish.cut();
         List<Demand> eaters = new ArrayList<>();
         Map<String, Demand> rest = new TreeMap<>();
         for (Demand demand : demands) {
             boolean open = allocation.mayHold(cut, side)
                     && allocation.mayEatFrom(demand.guest(), side)
-                    && batcher.canMeet(cut, side, demand)
+                    && batcher.canMeet(dish, side, demand)
                     && takesACrumb(demand, side, sequencer, full);
             if (open) {
                 eaters.add(demand);
@@ -81,7 +82,7 @@ final class Rescue {
                 rest.put(demand.guest().id(), demand);
             }
         }
-        for (Batch batch : number(batcher.split(cut, side, eaters, next(cut, side)))) {
+        for (Batch batch : number(batcher.split(dish, side, eaters, next(cut, side)))) {
             if (!sequencer.add(batch)) {
                 for (Demand part : parts(batch, eaters)) {
                     crumbs(part, side, sequencer, full)
@@ -97,13 +98,13 @@ final class Rescue {
         eaters.forEach(demand -> byGuest.put(demand.guest().id(), demand));
         return batch.servings().stream()
                 .map(serving -> new Demand(
-                        byGuest.get(serving.guest()).guest(), batch.cut(), serving.pieces(), serving.grams()))
+                        byGuest.get(serving.guest()).guest(), batch.dish(), serving.pieces(), serving.grams()))
                 .toList();
     }
 
     /** Where not even a piece finds a place there is no use in trying more, now or for others who come and go alike. */
     private boolean takesACrumb(Demand demand, Side side, Sequencer sequencer, Map<String, Double> full) {
-        Batch crumb = batcher.crumble(demand.cut(), side, demand, 1).get(0);
+        Batch crumb = batcher.crumble(demand.dish(), side, demand, 1).get(0);
         if (isFull(crumb, demand, side, full)) {
             return false;
         }
@@ -121,20 +122,21 @@ final class Rescue {
 
     private static String kind(Demand demand, Side side) {
         return key(demand.cut(), side)
-                + (demand.cut().byHand() ? " " + demand.guest().id() : "")
+                + (demand.dish().shared() ? "" : " " + demand.guest().id())
                 + " " + demand.guest().arrivesAfterMinutes()
                 + " " + demand.guest().leavesAfterMinutes();
     }
 
     /** Piece by piece until no more fit; what is left of it. */
     private Optional<Demand> crumbs(Demand demand, Side side, Sequencer sequencer, Map<String, Double> full) {
-        Cut cut = demand.cut();
+        Dish dish = demand.dish();
+        Cut cut = dish.cut();
         int pieces = demand.pieces();
         double grams = demand.grams();
-        for (Batch crumb : number(batcher.crumble(cut, side, demand, next(cut, side)))) {
+        for (Batch crumb : number(batcher.crumble(dish, side, demand, next(cut, side)))) {
             if (isFull(crumb, demand, side, full) || !sequencer.add(crumb)) {
                 full.merge(kind(demand, side), crumb.grams(), Math::min);
-                return Optional.of(new Demand(demand.guest(), cut, pieces, grams));
+                return Optional.of(new Demand(demand.guest(), dish, pieces, grams));
             }
             pieces -= crumb.servings().get(0).pieces();
             grams -= crumb.grams();

@@ -31,7 +31,7 @@ final class Sequencer {
 
     private static final long MOST_STEPS = 1_500_000;
     /** What a batch's squared distance from its place in the order counts a guest, for ten minutes; memory. */
-    private static final double ORDER_WEIGHT = 0.5;
+    private static final double ORDER_WEIGHT = 1.2;
 
     private static final double TEN_MINUTES = 600;
     /** Exchanges of two batches are tried where the order gains so much, the most promising first. */
@@ -44,13 +44,14 @@ final class Sequencer {
     static final int PRELOAD_SECONDS = 900;
 
     private final int mealSeconds;
+    private final EatenShare tempo;
     private final Map<String, SideProfile> profiles = new HashMap<>();
     private final Map<String, String> potOf = new HashMap<>();
     private final List<Placing> placed = new ArrayList<>();
     private final List<Batch> unplaced = new ArrayList<>();
     private final Map<String, Integer> guestPlaces = new HashMap<>();
     private final List<Meal> meals = new ArrayList<>();
-    /** Places of the guests whose hands hold what each guest dips, and what each holds. */
+    /** Places of the guests who hold what each guest dips and mind the guest's baskets, and what each does. */
     private final int[] holders;
 
     private final List<List<Placing>> held = new ArrayList<>();
@@ -62,7 +63,8 @@ final class Sequencer {
 
     Sequencer(Brief brief, Sides plans, SideLimits limits, Minders minders) {
         this.mealSeconds = brief.mealMinutes() * 60;
-        this.cues = new Cues(mealSeconds);
+        this.tempo = EatenShare.of(brief.tempoOrUsual());
+        this.cues = new Cues(mealSeconds, minders);
         this.hands = new Hands(mealSeconds);
         plans.all().forEach(side -> {
             profiles.put(side.side(), new SideProfile(side, limits.share(side.side())));
@@ -71,7 +73,7 @@ final class Sequencer {
         for (Guest guest : brief.guests()) {
             Presence there = Presence.of(guest, mealSeconds);
             guestPlaces.put(guest.id(), guestPlaces.size());
-            meals.add(new Meal(there.from(), there.until()));
+            meals.add(new Meal(there.from(), there.until(), tempo));
             presences.add(there);
             held.add(new ArrayList<>());
         }
@@ -136,7 +138,7 @@ final class Sequencer {
     private int ideal(Batch batch) {
         int length = Math.max(0, Math.min(mealSeconds, batch.latest()) - Math.max(0, batch.earliest()));
         int eaten = (int)
-                (Math.max(0, batch.earliest()) + Tempo.mealFor(batch.place().share()) * length);
+                (Math.max(0, batch.earliest()) + tempo.mealFor(batch.place().share()) * length);
         return Math.floorDiv(eaten - batch.offset(), GRID) * GRID;
     }
 
@@ -148,7 +150,7 @@ final class Sequencer {
         placing.putIn = time.get();
         placed.add(placing);
         cues.add(potOf.get(placing.batch.side().id()), placing);
-        if (placing.byHand) {
+        if (!placing.shared) {
             held.get(holders[placing.eaters[0]]).add(placing);
         }
         for (int i = 0; i < placing.eaters.length; i++) {
@@ -180,7 +182,7 @@ final class Sequencer {
 
     /** Nothing of it leaves the broth before its eaters are there, nor goes in before the table is ready. */
     private static int soonest(Placing placing) {
-        int table = placing.byHand ? 0 : -PRELOAD_SECONDS;
+        int table = !placing.shared ? 0 : -PRELOAD_SECONDS;
         return Math.max(table, Math.max(GRID, placing.batch.earliest()) - placing.offset);
     }
 
@@ -195,22 +197,22 @@ final class Sequencer {
         if (firstOut < batch.earliest()) {
             return "somebody it is for has not arrived yet";
         }
-        boolean early = firstOut < GRID || putIn < -PRELOAD_SECONDS || placing.byHand && putIn < 0;
+        boolean early = firstOut < GRID || putIn < -PRELOAD_SECONDS || !placing.shared && putIn < 0;
         if (early || putIn + placing.duration > mealSeconds) {
             return "outside the meal";
         }
         if (putIn + placing.duration > batch.latest()) {
             return "somebody it is for has left by then";
         }
-        if (placing.byHand) {
+        if (!placing.shared) {
             int holder = holders[placing.eaters[0]];
             if (!presences.get(holder).holds(firstOut, putIn + placing.duration)) {
                 return "who holds it for a child is not at the table";
             }
             if (isHolding(holder, placing, putIn)) {
-                return "somebody dips another slice at that time";
+                return "somebody has another slice or basket at that time";
             }
-            if (!hands.areFree(potOf.get(batch.side().id()), placing, putIn)) {
+            if (placing.byHand && !hands.areFree(potOf.get(batch.side().id()), placing, putIn)) {
                 return "too many dip at that pot at that time";
             }
         }
@@ -219,7 +221,7 @@ final class Sequencer {
 
     private boolean isHolding(int holder, Placing turn, int putIn) {
         for (Placing other : held.get(holder)) {
-            if (other != turn && other.overlaps(putIn, putIn + turn.duration)) {
+            if (other != turn && other.byHand == turn.byHand && other.overlaps(putIn, putIn + turn.duration)) {
                 return true;
             }
         }
@@ -427,6 +429,36 @@ final class Sequencer {
             steps++;
         }
         return cost < enough ? cost + cues.cost(potOf.get(placing.batch.side().id()), placing, putIn) : cost;
+    }
+
+    /** What would be worse if a batch came so much later, or sooner where negative [s]; empty where nothing would. */
+    String against(Placing placing, int shift) {
+        int putIn = placing.putIn + shift;
+        leave(placing);
+        String rule = obstacle(placing, putIn);
+        enter(placing);
+        if (rule != null) {
+            return rule;
+        }
+        String pot = potOf.get(placing.batch.side().id());
+        cues.remove(pot, placing);
+        double busier = cues.cost(pot, placing, putIn) - cues.cost(pot, placing, placing.putIn);
+        cues.add(pot, placing);
+        double waits = 0;
+        for (int i = 0; i < placing.eaters.length; i++) {
+            MealWithout rest = meals.get(placing.eaters[i]).without(placing);
+            waits += rest.cost(placing.biteAt[i], placing.biteGrams[i], putIn)
+                    - rest.cost(placing.biteAt[i], placing.biteGrams[i], placing.putIn);
+        }
+        double place = order(placing, putIn) - order(placing, placing.putIn);
+        double worst = Math.max(waits, Math.max(place, busier));
+        if (worst <= GAIN) {
+            return "";
+        }
+        if (worst == waits) {
+            return "its eaters would wait longer or eat less evenly";
+        }
+        return worst == place ? "out of its course" : "too much to do at once";
     }
 
     private static double order(Placing placing, int putIn) {

@@ -11,7 +11,6 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.broths.Sides;
-import org.livelyladle.core.catalogue.Cut;
 
 /**
  * Chooses the side each portion is cooked in. What somebody puts in for others goes into the fewest sides that reach
@@ -40,13 +39,13 @@ final class SideAssigner {
     private record Deal(Map<Integer, List<Demand>> bySide, double crowding, boolean isTooMuch) {}
 
     /** Demands by cut and side, cuts with the fewest possible sides first. Demands no side reaches are left out. */
-    Map<Cut, Map<Side, List<Demand>>> assign(List<Demand> demands) {
+    Map<Dish, Map<Side, List<Demand>>> assign(List<Demand> demands) {
         Map<String, List<Demand>> byCut = demands.stream()
                 .collect(Collectors.groupingBy(demand -> demand.cut().id(), TreeMap::new, Collectors.toList()));
-        Map<Cut, Map<Side, List<Demand>>> assigned = new LinkedHashMap<>();
+        Map<Dish, Map<Side, List<Demand>>> assigned = new LinkedHashMap<>();
         byCut.values().stream()
                 .sorted(Comparator.comparingInt(this::fewestSides))
-                .forEach(own -> assigned.put(own.get(0).cut(), assignCut(own)));
+                .forEach(own -> assigned.put(own.get(0).dish(), assignDish(own)));
         return assigned;
     }
 
@@ -57,7 +56,7 @@ final class SideAssigner {
                 .orElse(0);
     }
 
-    private Map<Side, List<Demand>> assignCut(List<Demand> own) {
+    private Map<Side, List<Demand>> assignDish(List<Demand> own) {
         List<Demand> open = own.stream()
                 .filter(demand -> allocation.reach(demand.guest(), demand.cut()) > 0)
                 .sorted(Comparator.comparingInt((Demand demand) -> allocation.reach(demand.guest(), demand.cut()))
@@ -78,11 +77,14 @@ final class SideAssigner {
         for (int i = 0; i < sides.size(); i++) {
             all.add(i);
         }
-        Deal everywhere = deal(open, all);
+        Dish dish = open.get(0).dish();
+        boolean inSeveral =
+                dish.item().inSides() != null && dish.item().inSides().size() > 1;
+        Deal everywhere = deal(open, all, inSeveral);
         if (everywhere == null) {
             throw new IllegalStateException("A demand that is reached is reached by some side");
         }
-        if (open.get(0).cut().byHand()) {
+        if (!dish.shared() || inSeveral) {
             return everywhere;
         }
         Deal best = null;
@@ -96,7 +98,7 @@ final class SideAssigner {
     /** The least crowded of all deals among so many more sides from a first one on. */
     private @Nullable Deal least(List<Demand> open, List<Integer> chosen, int first, int count, @Nullable Deal best) {
         if (count == 0) {
-            Deal deal = deal(open, chosen);
+            Deal deal = deal(open, chosen, false);
             return best == null || deal != null && deal.crowding() < best.crowding() ? deal : best;
         }
         Deal least = best;
@@ -108,15 +110,18 @@ final class SideAssigner {
         return least;
     }
 
-    /** Each to the side that is least full then; null when somebody is reached by none of them. */
-    private @Nullable Deal deal(List<Demand> open, List<Integer> among) {
+    /**
+     * Each to the side that is least full then; null when somebody is reached by none of them.
+     *
+     * @param evenly whatever else goes into the sides
+     */
+    private @Nullable Deal deal(List<Demand> open, List<Integer> among, boolean evenly) {
         Map<Integer, List<Demand>> bySide = new TreeMap<>();
         double[] taken = new double[sides.size()];
         for (Demand demand : open) {
             int best = -1;
             for (int side : among) {
-                if (reaches(demand, sides.get(side))
-                        && (best < 0 || fullness(side, taken[side]) < fullness(best, taken[best]))) {
+                if (reaches(demand, sides.get(side)) && (best < 0 || isBetter(demand, side, best, taken, evenly))) {
                     best = side;
                 }
             }
@@ -134,6 +139,18 @@ final class SideAssigner {
             isTooMuch |= taken[side] > MOST_DROPS * plan(side).dropLimit().value();
         }
         return new Deal(bySide, crowding, isTooMuch);
+    }
+
+    /** The guest's favourite side before all others, else the one that is less full. */
+    private boolean isBetter(Demand demand, int side, int than, double[] taken, boolean evenly) {
+        String favourite = demand.guest().favouriteSide();
+        if (sides.get(side).id().equals(favourite) || sides.get(than).id().equals(favourite)) {
+            return sides.get(side).id().equals(favourite);
+        }
+        return evenly
+                ? taken[side] / plan(side).fill().value()
+                        < taken[than] / plan(than).fill().value()
+                : fullness(side, taken[side]) < fullness(than, taken[than]);
     }
 
     /** Food over the evening to the broth there is [g/ml]. */

@@ -1,6 +1,6 @@
 package org.livelyladle.core.sequence;
 
-import static java.util.stream.Collectors.toSet;
+import static java.util.stream.Collectors.toMap;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -9,31 +9,32 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.DropPin;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
-import org.livelyladle.core.catalogue.StartState;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
-import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.portions.CutTotal;
 import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
-import org.livelyladle.core.table.Tending;
 
 /**
  * Sequences the table: who eats from which side, what goes in together, when. Holds the hard rules H1 (nobody is fed
@@ -53,9 +54,9 @@ public final class TablePlanner {
     private final Care care;
     private final Minders minders;
     private final KitchenText text;
-    private final Ledger ledger;
     private final SideAccess access;
-    private final Set<String> frozen;
+    private final Map<String, Dish> dishes;
+    private final EatenShare tempo;
     private final List<TablePlan.BeatenPin> beaten = new ArrayList<>();
 
     public TablePlanner(
@@ -65,7 +66,6 @@ public final class TablePlanner {
             Windows windows,
             SideLimits limits,
             Care care,
-            Ledger ledger,
             KitchenText text) {
         this.brief = brief;
         this.catalogue = catalogue;
@@ -74,10 +74,10 @@ public final class TablePlanner {
         this.limits = limits;
         this.care = care;
         this.minders = new Minders(brief);
-        this.ledger = ledger;
         this.text = text;
         this.access = new SideAccess(brief, catalogue);
-        this.frozen = frozen();
+        this.dishes = Dish.byCut(brief, catalogue);
+        this.tempo = EatenShare.of(brief.tempoOrUsual());
     }
 
     /** A finished sequence and what decided it. */
@@ -85,30 +85,49 @@ public final class TablePlanner {
             Sequencer sequencer,
             SideAllocator.Allocation allocation,
             Batcher batcher,
+            OrderOfEating order,
             List<Demand> demands,
             List<Demand> left) {}
 
-    public TablePlan plan(Portions portions) {
+    public Sequence plan(Portions portions) {
         Arranged arranged = arrange(portions);
         List<TablePlan.Remainder> remainders = new ArrayList<>();
         arranged.demands().stream()
                 .filter(demand -> arranged.allocation().reach(demand.guest(), demand.cut()) == 0)
                 .forEach(demand -> remainders.add(unreached(demand, arranged.allocation())));
         arranged.left().forEach(demand -> remainders.add(unplaced(demand, arranged)));
-        List<Drop> drops = drops(arranged.sequencer());
-        List<TablePlan.Done> doneness = new DonenessFinder(brief, catalogue, windows).find(drops);
-        return new PaceFigures(brief, ledger)
-                .plan(drops, doneness, sides(arranged.allocation(), drops), remainders, beaten);
+        List<Laid> laid = laid(arranged.sequencer());
+        List<Drop> drops = laid.stream().map(Laid::drop).toList();
+        return new Sequence(
+                brief.mealMinutes() * 60,
+                drops,
+                sides(arranged.allocation(), drops),
+                remainders,
+                beaten,
+                arranged.order().courses(),
+                beside(portions),
+                minders.byPot(),
+                care == Care.FULL ? new Reasons(brief, arranged).of(laid) : List.of());
     }
+
+    /** A drop and the batches it is made of. */
+    record Laid(Drop drop, List<Placing> parts) {}
 
     Arranged arrange(Portions portions) {
         List<Demand> demands = portions.lines().stream()
-                .filter(portion -> portion.served().value() > 0)
+                .filter(portion -> portion.served().value() > 0 && !isInTheBowl(portion))
                 .map(this::demand)
                 .toList();
         SideAllocator.Allocation allocation =
                 new SideAllocator(brief, plans, demands, access, this::canCook).allocate();
-        Batcher batcher = batcher(portions);
+        OrderOfEating order = new OrderOfEating(
+                brief,
+                catalogue,
+                portions.cuts().stream().map(total -> dishes.get(total.cut())).toList(),
+                portions.cuts().stream()
+                        .collect(toMap(CutTotal::cut, total -> total.grams().value())),
+                windows);
+        Batcher batcher = new Batcher(plans, limits, windows, order, tempo, brief.mealMinutes() * 60);
         Rescue rescue = new Rescue(brief.sides(), allocation, batcher);
         Sequencer sequencer = sequence(batches(demands, allocation, batcher, rescue), allocation);
         sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
@@ -117,7 +136,23 @@ public final class TablePlanner {
             improve(sequencer);
             rescue.place(sequencer);
         }
-        return new Arranged(sequencer, allocation, batcher, demands, rescue.left());
+        return new Arranged(sequencer, allocation, batcher, order, demands, rescue.left());
+    }
+
+    private boolean isInTheBowl(Portion portion) {
+        return brief.starchOrUsual() == Starch.IN_THE_BOWL
+                && catalogue.ingredientOf(catalogue.cut(portion.cut())).category() == Category.STARCH;
+    }
+
+    private List<TablePlan.Beside> beside(Portions portions) {
+        return portions.lines().stream()
+                .filter(portion -> portion.served().value() > 0 && isInTheBowl(portion))
+                .map(portion -> new TablePlan.Beside(
+                        portion.guest(),
+                        portion.cut(),
+                        portion.served().value(),
+                        portion.served().text()))
+                .toList();
     }
 
     private Demand demand(Portion portion) {
@@ -125,14 +160,14 @@ public final class TablePlanner {
         Figure pieces = portion.pieces();
         return new Demand(
                 guest,
-                catalogue.cut(portion.cut()),
+                dishes.get(portion.cut()),
                 pieces == null ? 0 : (int) Math.round(pieces.value()),
                 portion.served().value());
     }
 
     /** A side stays hot enough for the cut, and takes at least a piece of it at once. */
     private boolean canCook(Cut cut, Side side) {
-        return staysHotFor(cut, side) && takesAPiece(cut, side);
+        return dishes.get(cut.id()).item().mayGoInto(side.id()) && staysHotFor(cut, side) && takesAPiece(cut, side);
     }
 
     private boolean staysHotFor(Cut cut, Side side) {
@@ -141,7 +176,7 @@ public final class TablePlanner {
 
     private boolean takesAPiece(Cut cut, Side side) {
         double grams = (cut.pieceGrams() == null ? Batcher.SMALLEST_HELPING_G : cut.pieceGrams()) * cut.swell();
-        double cold = grams * (frozen.contains(cut.id()) ? Placing.FROZEN_COUNTS : 1);
+        double cold = grams * (dishes.get(cut.id()).startsFrozen() ? Placing.FROZEN_COUNTS : 1);
         SidePlan plan = plans.side(side.id());
         return Batch.volumeMl(cut, grams) <= plan.room().value()
                 && cold
@@ -160,6 +195,11 @@ public final class TablePlanner {
         if (open.isEmpty()) {
             return remainder(demand, TablePlan.Cause.NO_SIDE, "no side is open to " + who);
         }
+        MenuItem item = demand.dish().item();
+        if (open.stream().noneMatch(side -> item.mayGoInto(side.id()))) {
+            return remainder(
+                    demand, TablePlan.Cause.NO_SIDE_FOR_CUT, "the sides you let it into are not open to " + who);
+        }
         if (open.stream().noneMatch(side -> staysHotFor(demand.cut(), side))) {
             return remainder(demand, TablePlan.Cause.TOO_COOL, "no side open to " + who + " stays hot enough");
         }
@@ -176,7 +216,7 @@ public final class TablePlanner {
         SideAllocator.Allocation allocation = arranged.allocation();
         boolean meets = brief.sides().stream()
                 .filter(side -> allocation.mayHold(demand.cut(), side) && allocation.mayEatFrom(demand.guest(), side))
-                .anyMatch(side -> arranged.batcher().canMeet(demand.cut(), side, demand));
+                .anyMatch(side -> arranged.batcher().canMeet(demand.dish(), side, demand));
         return meets
                 ? remainder(demand, TablePlan.Cause.NO_ROOM, "no room in the pots within the meal")
                 : remainder(
@@ -190,36 +230,18 @@ public final class TablePlanner {
                 demand.guest().id(), demand.cut().id(), demand.grams(), text.grams(demand.grams()), cause, reason);
     }
 
-    private Batcher batcher(Portions portions) {
-        OrderOfEating order = new OrderOfEating(
-                brief.order(),
-                catalogue,
-                portions.cuts().stream()
-                        .map(total -> catalogue.cut(total.cut()))
-                        .toList(),
-                windows);
-        return new Batcher(plans, limits, windows, order, brief.mealMinutes() * 60, frozen);
-    }
-
     private List<Batch> batches(
             List<Demand> demands, SideAllocator.Allocation allocation, Batcher batcher, Rescue rescue) {
         List<Batch> batches = new ArrayList<>();
         new SideAssigner(allocation, plans)
                 .assign(demands)
-                .forEach((cut, bySide) -> bySide.forEach((side, own) -> {
-                    batches.addAll(rescue.number(batcher.split(cut, side, own)));
+                .forEach((dish, bySide) -> bySide.forEach((side, own) -> {
+                    batches.addAll(rescue.number(batcher.split(dish, side, own)));
                     own.stream()
-                            .filter(demand -> !batcher.canMeet(cut, side, demand))
+                            .filter(demand -> !batcher.canMeet(dish, side, demand))
                             .forEach(rescue::take);
                 }));
         return batches;
-    }
-
-    private Set<String> frozen() {
-        return brief.menu().stream()
-                .filter(item -> item.fromFrozen() || catalogue.cut(item.cut()).start() == StartState.FROZEN)
-                .map(MenuItem::cut)
-                .collect(toSet());
     }
 
     private Sequencer sequence(List<Batch> batches, SideAllocator.Allocation allocation) {
@@ -288,7 +310,7 @@ public final class TablePlanner {
                                 brief.guest(serving.guest()).orElseThrow(), side));
     }
 
-    private List<Drop> drops(Sequencer sequencer) {
+    private List<Laid> laid(Sequencer sequencer) {
         Map<String, List<Placing>> together = new LinkedHashMap<>();
         Map<Placing, Integer> numbers = inOrderOfTime(sequencer.placed());
         sequencer
@@ -296,8 +318,9 @@ public final class TablePlanner {
                 .forEach(placing -> together.computeIfAbsent(id(placing, numbers.get(placing)), id -> new ArrayList<>())
                         .add(placing));
         return together.values().stream()
-                .map(parts -> drop(parts, numbers.get(parts.get(0))))
-                .sorted(Comparator.comparingInt(Drop::putIn).thenComparing(Drop::id))
+                .map(parts -> new Laid(drop(parts, numbers.get(parts.get(0))), parts))
+                .sorted(Comparator.comparingInt((Laid laid) -> laid.drop().putIn())
+                        .thenComparing(laid -> laid.drop().id()))
                 .toList();
     }
 
@@ -307,7 +330,7 @@ public final class TablePlanner {
         Map<String, List<Placing>> turns = new LinkedHashMap<>();
         for (Placing placing : placed) {
             numbers.put(placing, placing.batch.number());
-            if (placing.byHand && !placing.fixed) {
+            if (!placing.shared && !placing.fixed) {
                 String whose = placing.batch.cut().id() + "@"
                         + placing.batch.homeSide().id() + " "
                         + placing.batch.servings().get(0).guest();
@@ -329,7 +352,12 @@ public final class TablePlanner {
         Batch batch = placing.batch;
         String id = "drop." + batch.cut().id() + "@" + batch.homeSide().id() + "." + number;
         String eater = batch.servings().get(0).guest();
-        return batch.byHand() && minders.of(batch) != null ? id + "." + eater : id;
+        return !batch.dish().shared() && minderOf(batch) != null ? id + "." + eater : id;
+    }
+
+    @Nullable
+    private String minderOf(Batch batch) {
+        return minders.of(batch, brief.potOf(batch.side().id()));
     }
 
     private Drop drop(List<Placing> parts, int number) {
@@ -347,8 +375,8 @@ public final class TablePlanner {
                 batch.side().id(),
                 batch.homeSide().id(),
                 number,
-                batch.byHand() ? Tending.DIP : Tending.SHARED,
-                minders.of(batch),
+                batch.dish().tending(),
+                minderOf(batch),
                 amount(batch.cut(), stays),
                 parts.stream().anyMatch(placing -> placing.fixed),
                 stays);

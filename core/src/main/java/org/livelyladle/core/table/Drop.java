@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 
@@ -50,9 +51,14 @@ public record Drop(
         return tending == Tending.DIP;
     }
 
-    /** Eaters take it out piece by piece, each in their own time. */
+    /** Somebody looks after it for others. */
+    public boolean shared() {
+        return tending == Tending.SHARED;
+    }
+
+    /** Eaters take it out, each in their own time. */
     public boolean fished() {
-        return !dipped() && stays.size() > 1;
+        return shared() && stays.stream().allMatch(Stay::isForgiving);
     }
 
     /** When the first of it goes in [s from sitting down]. */

@@ -39,6 +39,9 @@ public record Stay(
         }
     }
 
+    /** What stays good so long is left in the broth, and its eaters fish it out; memory [s]. */
+    public static final int FORGIVING_SECONDS = 300;
+
     private static final int MOST_GRAMS = 100_000;
     private static final int EARLIEST = -7200;
     private static final int LATEST = 36_000;
@@ -55,6 +58,11 @@ public record Stay(
     /** Time in the broth [s]. */
     public int seconds() {
         return takeOut - putIn;
+    }
+
+    /** Good for so long that eaters fish it out in their own time. */
+    public boolean isForgiving() {
+        return bestUntil - ready >= FORGIVING_SECONDS;
     }
 
     public boolean isInside(int second) {

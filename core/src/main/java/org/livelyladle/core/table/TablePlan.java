@@ -1,6 +1,7 @@
 package org.livelyladle.core.table;
 
 import java.util.List;
+import org.livelyladle.core.brief.Course;
 import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.safety.SideAccess;
@@ -10,30 +11,50 @@ import org.livelyladle.core.safety.SideAccess;
  *
  * @param everybodyEats when the last of the guests has had a first bite, from sitting down or arriving [s]
  * @param longestWait the longest time any guest waits between bites, until nine tenths are eaten [s]
- * @param cuesPerMinute actions of the host a minute; those at one pot within 20 s count as one
+ * @param cuesPerMinute what the busiest minder does a minute; what is done at one pot within 20 s counts as one
+ * @param mostCues the most of them in any two minutes
+ * @param cues what minders do, by time
  * @param doneness wishes for doneness and how far they are met
  * @param sides what each side is kept clean for and holds
+ * @param courses in which it is eaten, noodles apart
+ * @param beside what never goes into a pot
+ * @param reasons why each drop is where it is
+ * @param score the aims and what is reached of each
  */
 public record TablePlan(
         int mealSeconds,
         Figure everybodyEats,
         Figure longestWait,
         Figure cuesPerMinute,
+        Figure mostCues,
         List<Drop> drops,
+        List<Cue> cues,
         List<Done> doneness,
         List<GuestPace> guests,
         List<SideUse> sides,
         List<Remainder> remainders,
-        List<BeatenPin> beatenPins) {
+        List<BeatenPin> beatenPins,
+        List<Course> courses,
+        List<Beside> beside,
+        List<Sequence.Reason> reasons,
+        List<ScoreTerm> score) {
 
     public TablePlan {
         drops = List.copyOf(drops);
+        cues = List.copyOf(cues);
         doneness = List.copyOf(doneness);
         guests = List.copyOf(guests);
         sides = List.copyOf(sides);
         remainders = List.copyOf(remainders);
         beatenPins = List.copyOf(beatenPins);
+        courses = List.copyOf(courses);
+        beside = List.copyOf(beside);
+        reasons = List.copyOf(reasons);
+        score = List.copyOf(score);
     }
+
+    /** What a guest finds in the bowl, cooked in the kitchen [g]. */
+    public record Beside(String guest, String cut, double grams, String amount) {}
 
     /**
      * How one guest fares.

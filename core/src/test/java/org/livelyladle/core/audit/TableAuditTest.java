@@ -15,7 +15,6 @@ import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Stay;
-import org.livelyladle.core.table.TablePlan;
 
 /** Breaks a clean sequence on purpose, one rule at a time: the audit must see it. */
 class TableAuditTest {
@@ -25,20 +24,13 @@ class TableAuditTest {
             Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW).plan();
 
     private List<String> rulesBroken(Brief brief, List<Drop> drops) {
-        TablePlan t = plan.table();
-        TablePlan table = new TablePlan(
-                t.mealSeconds(),
-                t.everybodyEats(),
-                t.longestWait(),
-                t.cuesPerMinute(),
-                drops,
-                t.doneness(),
-                t.guests(),
-                t.sides(),
-                t.remainders(),
-                t.beatenPins());
         return TableAudit.check(
-                        brief, catalogue, plan.windows(), plan.portions().lines(), table)
+                        brief,
+                        catalogue,
+                        plan.windows(),
+                        plan.portions().lines(),
+                        drops,
+                        plan.table().remainders())
                 .stream()
                 .map(Violation::rule)
                 .distinct()

@@ -48,6 +48,7 @@ class BriefCheckTest {
                                         0,
                                         null,
                                         null,
+                                        null,
                                         null))),
                 unknown(
                         "prices.offers[0].shop",

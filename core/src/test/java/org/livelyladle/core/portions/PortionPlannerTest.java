@@ -62,7 +62,7 @@ class PortionPlannerTest {
     void aBigEaterGetsHalfAPoundOfMeat() {
         Briefs briefs = Briefs.plain();
         briefs.guests.add(
-                new Guest("cat", "Cat", Appetite.HEARTY, List.of(), List.of(), Heat.HOT, 0, null, null, null));
+                new Guest("cat", "Cat", Appetite.HEARTY, List.of(), List.of(), Heat.HOT, 0, null, null, null, null));
         Portions portions = plan(briefs.build());
 
         assertThat(grams(portions, "ann", "beef-ribeye.sliced")).isEqualTo(136);
@@ -164,6 +164,7 @@ class PortionPlannerTest {
                         List.of(new Wish("lamb-leg.sliced", Liking.LOVE, null, null)),
                         Heat.HOT,
                         0,
+                        null,
                         null,
                         null,
                         null));

@@ -4,44 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.livelyladle.core.Briefs;
-import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
-import org.livelyladle.core.catalogue.Cut;
-import org.livelyladle.core.cooking.TestWindows;
-import org.livelyladle.core.cooking.Windows;
-import org.livelyladle.core.table.Stay;
 
 class ColdLoadTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
-    private static final Windows WINDOWS = TestWindows.of(Briefs.plain().build());
     private static final double LIMIT = 0.85 * 200;
     private final ColdLoad load = new ColdLoad(200, 30);
-
-    private static Placing placing(String cutId, double grams, int pieces, int putIn) {
-        Cut cut = CATALOGUE.cut(cutId);
-        Side side = Side.of("pot-1", "kelp-shiitake");
-        Batch batch = new Batch(
-                cut,
-                cutId,
-                side,
-                side,
-                1,
-                List.of(new Stay.Serving("ann", grams, pieces)),
-                WINDOWS.of(cutId),
-                new OrderOfEating.Place(0, 1),
-                0,
-                7200,
-                false);
-        Placing placing = new Placing(batch, 0, false, Map.of("ann", 0));
-        placing.putIn = putIn;
-        return placing;
-    }
 
     /** The same rule, walked through second by second. */
     private static boolean isTooMuchSlowly(List<Placing> all) {
@@ -65,8 +37,8 @@ class ColdLoadTest {
 
     private static Placing random(Random random, int putIn) {
         return random.nextInt(3) == 0
-                ? placing("beef-ribeye.sliced", 60, 2 + random.nextInt(4), putIn)
-                : placing("tofu-firm.cubes", 20 + random.nextInt(120), 0, putIn);
+                ? Placings.of("beef-ribeye.sliced", 60, 2 + random.nextInt(4), putIn)
+                : Placings.of("tofu-firm.cubes", 20 + random.nextInt(120), 0, putIn);
     }
 
     @ParameterizedTest
@@ -94,11 +66,11 @@ class ColdLoadTest {
     @Test
     void aWeakHeatNeverMakesUpForAnything() {
         ColdLoad weak = new ColdLoad(200, 0);
-        weak.set(List.of(placing("tofu-firm.cubes", 100, 0, 0)));
+        weak.set(List.of(Placings.of("tofu-firm.cubes", 100, 0, 0)));
 
-        assertThat(weak.isTooMuchWith(placing("tofu-firm.cubes", 100, 0, 0), 7000))
+        assertThat(weak.isTooMuchWith(Placings.of("tofu-firm.cubes", 100, 0, 0), 7000))
                 .isTrue();
-        assertThat(weak.isTooMuchWith(placing("tofu-firm.cubes", 60, 0, 0), 7000))
+        assertThat(weak.isTooMuchWith(Placings.of("tofu-firm.cubes", 60, 0, 0), 7000))
                 .isFalse();
     }
 }

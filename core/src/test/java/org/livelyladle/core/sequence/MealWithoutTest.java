@@ -9,15 +9,18 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.livelyladle.core.brief.Tempo;
 
 class MealWithoutTest {
     private static final int ARRIVAL = 600;
     private static final int FINISH = 6000;
+    private static final EatenShare TEMPO = EatenShare.of(Tempo.BRISK);
 
     private record Bite(int at, double grams) {}
 
-    /** The same, bite after bite as it is said: waits against four minutes, what is eaten against the tempo. */
+    /** The same, bite after bite as it is said: waits against four minutes or what so few bites take, what is eaten against the tempo. */
     private static double slowly(List<Bite> bites) {
+        double aim = Math.max(240, (FINISH - ARRIVAL) / (double) bites.size());
         List<Bite> sorted = new ArrayList<>(bites);
         sorted.sort(Comparator.comparingInt(Bite::at));
         double all = sorted.stream().mapToDouble(Bite::grams).sum();
@@ -26,15 +29,15 @@ class MealWithoutTest {
         int last = ARRIVAL;
         for (int i = 0; i < sorted.size(); i++) {
             Bite bite = sorted.get(i);
-            double weight = i == 0 ? 5 : eaten > 0.9 * all ? 0.5 : 1;
-            cost += StrictMath.pow(weight * (bite.at() - last) / 240.0, 6);
+            double weight = i == 0 ? 5 * aim / 240 : eaten > 0.9 * all ? 0.5 : 1;
+            cost += StrictMath.pow(weight * (bite.at() - last) / aim, 6);
             double away = (eaten + bite.grams() / 2) / all
-                    - Tempo.eatenBy((bite.at() - ARRIVAL) / (double) (FINISH - ARRIVAL));
-            cost += 30 * bite.grams() / all * away * away;
+                    - TEMPO.eatenBy((bite.at() - ARRIVAL) / (double) (FINISH - ARRIVAL));
+            cost += 60 * bite.grams() / all * away * away;
             eaten += bite.grams();
             last = bite.at();
         }
-        return cost + StrictMath.pow(0.5 * (FINISH - last) / 240.0, 6);
+        return cost + StrictMath.pow(0.5 * (FINISH - last) / aim, 6);
     }
 
     @ParameterizedTest
@@ -46,11 +49,6 @@ class MealWithoutTest {
             rest.add(new Bite(ARRIVAL + 5 * random.nextInt(1080), 5 + random.nextInt(60)));
         }
         rest.sort(Comparator.comparingInt(Bite::at));
-        MealWithout meal = new MealWithout(
-                ARRIVAL,
-                FINISH,
-                rest.stream().mapToInt(Bite::at).toArray(),
-                rest.stream().mapToDouble(Bite::grams).toArray());
         int count = 1 + random.nextInt(4);
         int[] at = new int[count];
         double[] grams = new double[count];
@@ -58,6 +56,13 @@ class MealWithoutTest {
             at[i] = 5 + 60 * i;
             grams[i] = 10 + random.nextInt(20);
         }
+        MealWithout meal = new MealWithout(
+                ARRIVAL,
+                FINISH,
+                TEMPO,
+                rest.size() + count,
+                rest.stream().mapToInt(Bite::at).toArray(),
+                rest.stream().mapToDouble(Bite::grams).toArray());
         for (int putIn = ARRIVAL; putIn < FINISH - 300; putIn += 35) {
             List<Bite> all = new ArrayList<>(rest);
             for (int i = 0; i < count; i++) {

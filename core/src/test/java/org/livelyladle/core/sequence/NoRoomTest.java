@@ -34,24 +34,17 @@ class NoRoomTest {
         Portions portions = new PortionPlanner(brief, catalogue, windows, new Ledger(), text).plan();
         Sides sides = new SidePlanner(brief, catalogue, new Ledger(), text).plan();
         TablePlanner.Arranged arranged = new TablePlanner(
-                        brief,
-                        catalogue,
-                        sides,
-                        windows,
-                        SideLimits.without(java.util.Set.of()),
-                        Care.FULL,
-                        new Ledger(),
-                        text)
+                        brief, catalogue, sides, windows, SideLimits.without(java.util.Set.of()), Care.FULL, text)
                 .arrange(portions);
 
         for (Demand demand : arranged.left()) {
             for (Side side : brief.sides()) {
                 boolean open = arranged.allocation().mayHold(demand.cut(), side)
                         && arranged.allocation().mayEatFrom(demand.guest(), side)
-                        && arranged.batcher().canMeet(demand.cut(), side, demand);
+                        && arranged.batcher().canMeet(demand.dish(), side, demand);
                 if (open) {
                     Batch piece = arranged.batcher()
-                            .crumble(demand.cut(), side, demand, 1000)
+                            .crumble(demand.dish(), side, demand, 1000)
                             .get(0);
                     assertThat(arranged.sequencer().fits(piece))
                             .as(

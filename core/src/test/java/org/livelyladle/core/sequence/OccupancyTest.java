@@ -5,39 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.livelyladle.core.Briefs;
-import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.catalogue.Catalogue;
-import org.livelyladle.core.cooking.TestWindows;
-import org.livelyladle.core.cooking.Windows;
-import org.livelyladle.core.table.Stay;
 
 class OccupancyTest {
-    private static final Windows WINDOWS = TestWindows.of(Briefs.plain().build());
-
-    private static Placing placing(String cut, double grams, int putIn) {
-        Side side = Side.of("pot-1", "kelp-shiitake");
-        Batch batch = new Batch(
-                Catalogue.builtIn().cut(cut),
-                cut,
-                side,
-                side,
-                1,
-                List.of(new Stay.Serving("ann", grams, 1)),
-                WINDOWS.of(cut),
-                new OrderOfEating.Place(0, 1),
-                0,
-                7200,
-                false);
-        Placing placing = new Placing(batch, 0, false, Map.of("ann", 0));
-        placing.putIn = putIn;
-        return placing;
-    }
-
     /** Against counting second by second; many of them meet at one second. */
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
@@ -46,7 +18,7 @@ class OccupancyTest {
         List<Placing> all = new ArrayList<>();
         String[] cuts = {"beef-ribeye.sliced", "tofu-firm.cubes", "carrot.sliced", "spinach.leaves"};
         for (int i = 0; i < 20; i++) {
-            all.add(placing(cuts[random.nextInt(4)], 10 + random.nextInt(90), 10 * random.nextInt(60)));
+            all.add(Placings.of(cuts[random.nextInt(4)], 10 + random.nextInt(90), 1, 10 * random.nextInt(60)));
         }
         Occupancy occupancy = new Occupancy();
         occupancy.set(all);

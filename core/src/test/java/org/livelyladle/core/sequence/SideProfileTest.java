@@ -2,23 +2,16 @@ package org.livelyladle.core.sequence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
-import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Pot;
-import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.broths.SidePlanner;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
-import org.livelyladle.core.catalogue.StartState;
-import org.livelyladle.core.cooking.TestWindows;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.UnitSystem;
-import org.livelyladle.core.table.Stay;
 
 /** One side of two litres, half filled: one litre of broth and one of room. */
 class SideProfileTest {
@@ -39,25 +32,7 @@ class SideProfileTest {
 
     private static Placing grams(String cutId, double grams) {
         Cut cut = CATALOGUE.cut(cutId);
-        Briefs briefs = Briefs.plain();
-        briefs.menu.clear();
-        briefs.menu.add(cutId);
-        Brief brief = briefs.build();
-        Side side = Side.of("pot-1", "kelp-shiitake");
-        int pieces = cut.byHand() ? 2 : 0;
-        Batch batch = new Batch(
-                cut,
-                cutId,
-                side,
-                side,
-                1,
-                List.of(new Stay.Serving("ann", grams, pieces)),
-                TestWindows.of(brief).of(cutId),
-                new OrderOfEating.Place(0, 1),
-                0,
-                7200,
-                cut.start() == StartState.FROZEN);
-        return new Placing(batch, 0, false, Map.of("ann", 0));
+        return Placings.of(cutId, grams, cut.byHand() ? 2 : 0, 0);
     }
 
     private void add(Placing placing, int putIn) {

@@ -1,4 +1,4 @@
-package org.livelyladle.core.sequence;
+package org.livelyladle.core.pace;
 
 import static org.livelyladle.core.measure.Operation.DIFFERENCE;
 import static org.livelyladle.core.measure.Operation.LARGEST_STEP;
@@ -8,47 +8,50 @@ import static org.livelyladle.core.measure.Operation.QUOTIENT;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Operation;
 import org.livelyladle.core.measure.Term;
+import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
 
-/** How the sequence feels: first bites, waits, and how busy the host is. */
-final class PaceFigures {
-    /** Actions at one pot within this time are one [s]. */
-    private static final int ONE_CUE_SECONDS = 20;
-
+/** How the sequence feels: first bites, waits, what minders do and how busy they are, and what it scores. */
+public final class PaceFigures {
     /** Once so much is eaten [1] nobody waits any more. */
     private static final double NEARLY_ALL = 0.9;
 
     private final Brief brief;
+    private final Catalogue catalogue;
+    private final Windows windows;
     private final Ledger ledger;
     private final int mealSeconds;
 
-    PaceFigures(Brief brief, Ledger ledger) {
+    public PaceFigures(Brief brief, Catalogue catalogue, Windows windows, Ledger ledger) {
         this.brief = brief;
+        this.catalogue = catalogue;
+        this.windows = windows;
         this.ledger = ledger;
         this.mealSeconds = brief.mealMinutes() * 60;
     }
 
-    TablePlan plan(
-            List<Drop> drops,
-            List<TablePlan.Done> doneness,
-            List<TablePlan.SideUse> sides,
-            List<TablePlan.Remainder> remainders,
-            List<TablePlan.BeatenPin> beaten) {
-        List<TablePlan.GuestPace> paces =
-                brief.guests().stream().map(guest -> pace(guest, drops, sides)).toList();
+    /** @param evening as foreseen from the sequence: what is poured and how the heat is set are cues too */
+    public TablePlan plan(Sequence sequence, Evening evening) {
+        List<TablePlan.GuestPace> paces = brief.guests().stream()
+                .map(guest -> pace(guest, sequence.drops(), sequence.sidesOpenTo(guest.id())))
+                .toList();
+        List<Cue> cues = new CueWriter(brief, catalogue, sequence).write(evening);
+        Busy busy = Busy.of(brief, cues);
         return new TablePlan(
                 mealSeconds,
                 most(
@@ -58,16 +61,22 @@ final class PaceFigures {
                         paces,
                         true),
                 most("table.wait", "Longest wait", "The longest wait of any guest", paces, false),
-                cues(drops),
-                drops,
-                doneness,
+                cuesPerMinute(busy),
+                mostCues(busy),
+                sequence.drops(),
+                cues,
+                new DonenessFinder(brief, catalogue, windows).find(sequence.drops()),
                 paces,
-                sides,
-                remainders,
-                beaten);
+                sequence.sides(),
+                sequence.remainders(),
+                sequence.beatenPins(),
+                sequence.courses(),
+                sequence.beside(),
+                sequence.reasons(),
+                new Scores(brief, sequence, paces, busy).terms());
     }
 
-    private TablePlan.GuestPace pace(Guest guest, List<Drop> drops, List<TablePlan.SideUse> sides) {
+    private TablePlan.GuestPace pace(Guest guest, List<Drop> drops, List<String> sides) {
         int arrival = guest.arrivesAfterMinutes() * 60;
         int end = Math.max(arrival, guest.leavesWithin(brief.mealMinutes()) * 60);
         String endLabel = end < mealSeconds ? "leaves" : "the finish";
@@ -101,12 +110,7 @@ final class PaceFigures {
                         "Between two bites, until nine tenths are eaten",
                         LARGEST_STEP,
                         () -> ends);
-        List<String> open = sides.stream()
-                .filter(side -> side.closedTo().stream()
-                        .noneMatch(closed -> closed.guest().equals(guest.id())))
-                .map(TablePlan.SideUse::side)
-                .toList();
-        return new TablePlan.GuestPace(guest.id(), firstBite, longest, open, bites);
+        return new TablePlan.GuestPace(guest.id(), firstBite, longest, sides, bites);
     }
 
     /** Bites up to the one with which nine tenths are eaten: a wait after it is no wait. */
@@ -150,42 +154,38 @@ final class PaceFigures {
         });
     }
 
-    private Figure cues(List<Drop> drops) {
-        Map<String, List<Integer>> byPot = new HashMap<>();
-        drops.stream().filter(drop -> !drop.dipped()).forEach(drop -> {
-            List<Integer> actions =
-                    byPot.computeIfAbsent(brief.potOf(drop.side()).id(), p -> new ArrayList<>());
-            if (drop.putIn() >= 0) {
-                actions.add(drop.putIn());
-            }
-            if (!drop.fished()) {
-                actions.add(drop.takeOut());
-            }
-        });
-        int cues = byPot.values().stream().mapToInt(PaceFigures::merged).sum();
+    private Figure cuesPerMinute(Busy busy) {
         double minutes = mealSeconds / 60.0;
-        double rate = cues / minutes;
+        double rate = busy.cues() / minutes;
         return ledger.figure("table.cues", rate, "1/min", KitchenText.number(rate, 1) + "/min")
                 .by(
                         "Cues",
-                        "Host's actions / minutes; those at one pot within 20 s are one; what guests dip and fish out themselves, and what goes in before, does not count",
+                        "What the busiest minder does / minutes; what is done at one pot within 20 s is one; what guests dip and fish out themselves, and what goes in before, does not count",
                         QUOTIENT,
                         () -> List.of(
-                                Term.of("actions", cues, "1", String.valueOf(cues), "", Mark.COMPUTED),
+                                Term.of(
+                                        "cues of " + busy.name(),
+                                        busy.cues(),
+                                        "1",
+                                        String.valueOf(busy.cues()),
+                                        "",
+                                        Mark.COMPUTED),
                                 Term.of("meal", minutes, "min", KitchenText.minutes(minutes), "your meal", Mark.HOST)));
     }
 
-    private static int merged(List<Integer> actions) {
-        actions.sort(null);
-        int cues = 0;
-        int last = Integer.MIN_VALUE / 2;
-        for (int action : actions) {
-            if (action - last > ONE_CUE_SECONDS) {
-                cues++;
-                last = action;
-            }
-        }
-        return cues;
+    private Figure mostCues(Busy busy) {
+        return ledger.figure("table.mostcues", busy.most(), "1", String.valueOf(busy.most()))
+                .by(
+                        "Most cues in two minutes",
+                        "The most that the busiest minder does in any two minutes",
+                        MAXIMUM,
+                        () -> List.of(Term.of(
+                                "cues of " + busy.name(),
+                                busy.most(),
+                                "1",
+                                busy.most() + " from " + KitchenText.seconds(busy.mostAt()) + " on",
+                                "sequence",
+                                Mark.COMPUTED)));
     }
 
     private Ledger.Draft seconds(String id, double seconds) {

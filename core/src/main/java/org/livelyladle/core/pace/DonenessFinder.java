@@ -1,4 +1,4 @@
-package org.livelyladle.core.sequence;
+package org.livelyladle.core.pace;
 
 import java.util.ArrayList;
 import java.util.EnumSet;

@@ -1,0 +1,192 @@
+package org.livelyladle.core.pace;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.evening.Evening;
+import org.livelyladle.core.evening.PotEvening;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.table.Cue;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Sequence;
+import org.livelyladle.core.table.Stay;
+
+/** All that minders do over the evening, by time: the one list for the table card, the chart and each minder. */
+final class CueWriter {
+    private static final int MINUTE = 60;
+    /** What goes in may go in so much later [s]; memory. */
+    private static final int PUT_IN_PATIENCE = 60;
+    /** What is done to a broth may be done so much later [s]; memory. */
+    private static final int BROTH_PATIENCE = 300;
+    /** Slices dipped for a child this close together are one cue [s]. */
+    private static final int ONE_AFTER_ANOTHER = 150;
+    /** Foam of raw meat has gathered so long after it went in; common practice [s]. */
+    private static final int FOAM_AFTER = 90;
+    /** A side is skimmed no more often than this; common practice [s]. */
+    private static final int SKIM_EVERY = 1200;
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final Sequence sequence;
+    private final List<Cue> cues = new ArrayList<>();
+
+    CueWriter(Brief brief, Catalogue catalogue, Sequence sequence) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.sequence = sequence;
+    }
+
+    List<Cue> write(Evening evening) {
+        sequence.drops().forEach(this::drop);
+        Map<String, List<Integer>> visits = visits();
+        evening.pots().forEach(this::pot);
+        brief.sides().forEach(this::skim);
+        cues.replaceAll(cue -> cue.drop() == null ? onAVisit(cue, visits) : cue);
+        cues.sort(Comparator.comparingInt(Cue::at)
+                .thenComparing(Cue::act)
+                .thenComparing(cue -> Objects.requireNonNullElse(cue.drop(), ""))
+                .thenComparing(Cue::side));
+        return cues;
+    }
+
+    /** When minders are at each pot for its food, in order of time. */
+    private Map<String, List<Integer>> visits() {
+        Map<String, List<Integer>> visits = new TreeMap<>();
+        cues.stream()
+                .filter(cue -> cue.act() != Cue.Act.DIP_FOR)
+                .sorted(Comparator.comparingInt(Cue::at))
+                .forEach(cue -> visits.computeIfAbsent(brief.potOf(cue.side()).id(), pot -> new ArrayList<>())
+                        .add(cue.at()));
+        return visits;
+    }
+
+    /** What can wait is done when somebody is at the pot anyway. */
+    private Cue onAVisit(Cue cue, Map<String, List<Integer>> visits) {
+        return visits.getOrDefault(brief.potOf(cue.side()).id(), List.of()).stream()
+                .filter(at -> at >= cue.at() && at <= cue.latest())
+                .findFirst()
+                .map(at -> new Cue(at, cue.latest(), cue.minder(), cue.act(), cue.drop(), cue.side(), cue.text()))
+                .orElse(cue);
+    }
+
+    private void drop(Drop drop) {
+        String what = KitchenText.lower(drop.name()) + ", " + drop.amount();
+        if (!drop.shared()) {
+            dipFor(drop);
+            return;
+        }
+        if (drop.putIn() >= 0) {
+            int in = drop.putIn();
+            cues.add(new Cue(
+                    in, in + PUT_IN_PATIENCE, drop.minder(), Cue.Act.PUT_IN, drop.id(), drop.side(), "Put in " + what));
+        }
+        if (!drop.fished()) {
+            Stay stay = drop.stays().get(0);
+            cues.add(new Cue(
+                    stay.takeOut(),
+                    stay.bestUntil(),
+                    drop.minder(),
+                    Cue.Act.TAKE_OUT,
+                    drop.id(),
+                    drop.side(),
+                    "Take out " + what));
+        }
+    }
+
+    /** What an adult dips or minds for a child; all else eaters do themselves. */
+    private void dipFor(Drop drop) {
+        if (drop.minder() == null) {
+            return;
+        }
+        String child = drop.stays().get(0).servings().get(0).guest();
+        String name = brief.guest(child).orElseThrow().name();
+        List<Stay> spell = new ArrayList<>();
+        List<Stay> stays = drop.stays().stream()
+                .sorted(Comparator.comparingInt(Stay::putIn))
+                .toList();
+        for (int i = 0; i < stays.size(); i++) {
+            spell.add(stays.get(i));
+            boolean last = i + 1 == stays.size()
+                    || stays.get(i + 1).putIn() - stays.get(i).takeOut() > ONE_AFTER_ANOTHER;
+            if (last) {
+                int in = spell.get(0).putIn();
+                String what = "Dip " + KitchenText.lower(drop.name()) + " for " + name + ", " + amount(spell);
+                cues.add(
+                        new Cue(in, in + BROTH_PATIENCE, drop.minder(), Cue.Act.DIP_FOR, drop.id(), drop.side(), what));
+                spell.clear();
+            }
+        }
+    }
+
+    private static String amount(List<Stay> stays) {
+        return KitchenText.pieces(stays.stream()
+                .flatMap(stay -> stay.servings().stream())
+                .mapToInt(Stay.Serving::pieces)
+                .sum());
+    }
+
+    private void pot(PotEvening evening) {
+        Pot pot = brief.pots().stream()
+                .filter(p -> p.id().equals(evening.pot()))
+                .findFirst()
+                .orElseThrow();
+        if (pot.sides().isEmpty()) {
+            return;
+        }
+        String minder = sequence.minders().get(pot.id());
+        String first = pot.sides().get(0).id();
+        evening.phases().stream()
+                .filter(phase -> phase.fromMinute() > 0)
+                .forEach(phase -> broth(
+                        phase.fromMinute() * MINUTE,
+                        minder,
+                        Cue.Act.HEAT,
+                        first,
+                        "Turn " + pot.name() + " to " + KitchenText.number(phase.percent(), 0) + " %"));
+        evening.sides()
+                .forEach(side -> side.doses()
+                        .forEach(
+                                dose -> broth(dose.minute() * MINUTE, minder, Cue.Act.POUR, side.side(), dose.text())));
+        broth(sequence.mealSeconds() / 2, minder, Cue.Act.TASTE, first, "Taste the broths of " + pot.name());
+    }
+
+    private void broth(int at, @Nullable String minder, Cue.Act act, String side, String text) {
+        cues.add(new Cue(at, at + BROTH_PATIENCE, minder, act, null, side, text));
+    }
+
+    /** After raw meat foam gathers; on a hot broth the oil would go with it. */
+    private void skim(Side side) {
+        if (catalogue.broth(side.broth()).heat().compareTo(Heat.MILD) > 0) {
+            return;
+        }
+        String minder = sequence.minders().get(brief.potOf(side.id()).id());
+        int last = -SKIM_EVERY;
+        List<Integer> meat = sequence.drops().stream()
+                .filter(drop -> drop.side().equals(side.id()) && isMeat(drop))
+                .flatMap(drop -> drop.stays().stream())
+                .map(Stay::putIn)
+                .sorted()
+                .toList();
+        for (int in : meat) {
+            int at = Math.max(0, in) + FOAM_AFTER;
+            if (at - last >= SKIM_EVERY && at < sequence.mealSeconds()) {
+                broth(at, minder, Cue.Act.SKIM, side.id(), "Skim the foam");
+                last = at;
+            }
+        }
+    }
+
+    private boolean isMeat(Drop drop) {
+        return catalogue.ingredientOf(catalogue.cut(drop.cut())).category() == Category.MEAT;
+    }
+}

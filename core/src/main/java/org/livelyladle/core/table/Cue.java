@@ -1,0 +1,35 @@
+package org.livelyladle.core.table;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something a minder does for others; what eaters dip, mind and fish out themselves is none.
+ *
+ * @param at when [s from sitting down]
+ * @param latest after this it is late [s from sitting down]
+ * @param minder the cook or guest who does it; null where nobody can
+ * @param drop of which drop; null for what is done to a side or a pot
+ * @param side in which side; of what is done to a whole pot its first
+ * @param text what to do, as one says it
+ */
+public record Cue(
+        int at,
+        int latest,
+        @Nullable String minder,
+        Act act,
+        @Nullable String drop,
+        String side,
+        String text) {
+
+    /** What is done. */
+    public enum Act {
+        PUT_IN,
+        /** Slices dipped for somebody who does not hold them into a pot, a child. */
+        DIP_FOR,
+        TAKE_OUT,
+        POUR,
+        SKIM,
+        HEAT,
+        TASTE
+    }
+}

@@ -1,0 +1,303 @@
+package org.livelyladle.core.sequence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
+import org.livelyladle.core.audit.TableAudit;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Course;
+import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.SchoolOfOrder;
+import org.livelyladle.core.brief.Starch;
+import org.livelyladle.core.brief.Tempo;
+import org.livelyladle.core.brief.Tending;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.plan.Step;
+import org.livelyladle.core.table.Cue;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.ScoreTerm;
+import org.livelyladle.core.table.TablePlan;
+
+/** What a host says about how it is eaten is what happens at the table, and the audit stays clean. */
+class HowItIsEatenTest {
+    private static final String BEEF = "beef-ribeye.sliced";
+    private static final String BALLS = "fish-ball.frozen";
+    private static final String TOFU = "tofu-firm.cubes";
+    private static final String SPINACH = "spinach.leaves";
+    private static final String UDON = "udon.fresh";
+    private static final String CARROT = "carrot.sliced";
+
+    private Brief brief = brief();
+
+    private static Brief brief() {
+        Briefs briefs = Briefs.plain();
+        briefs.mealMinutes = 100;
+        return briefs.build();
+    }
+
+    private void say(String part, @Nullable Object value) {
+        brief = Records.with(brief, part, value);
+    }
+
+    private void serve(String cut, UnaryOperator<MenuItem> how) {
+        say(
+                "menu",
+                brief.menu().stream()
+                        .map(item -> item.cut().equals(cut) ? how.apply(item) : item)
+                        .toList());
+    }
+
+    private TablePlan table() {
+        Plan plan = Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW).plan();
+        assertThat(TableAudit.check(
+                        brief,
+                        Catalogue.builtIn(),
+                        plan.windows(),
+                        plan.portions().lines(),
+                        plan.table()))
+                .isEmpty();
+        return plan.table();
+    }
+
+    private static List<Drop> drops(TablePlan table, String cut) {
+        return table.drops().stream().filter(drop -> drop.cut().equals(cut)).toList();
+    }
+
+    /** When a cut is eaten, on average over its grams, as a share of the meal [1]. */
+    private static double eaten(TablePlan table, String cut) {
+        double grams = 0;
+        double moment = 0;
+        for (Drop drop : drops(table, cut)) {
+            for (var stay : drop.stays()) {
+                grams += stay.grams();
+                moment += stay.grams() * stay.takeOut();
+            }
+        }
+        return moment / grams / table.mealSeconds();
+    }
+
+    private static double value(TablePlan table, ScoreTerm.Kind kind) {
+        return table.score().stream()
+                .filter(term -> term.term() == kind)
+                .findFirst()
+                .orElseThrow()
+                .value();
+    }
+
+    @Test
+    void ballsComeBeforeMeatAndMeatBeforeLeaves() {
+        say("order", SchoolOfOrder.BALLS_FIRST);
+        TablePlan table = table();
+
+        assertThat(eaten(table, BALLS)).isLessThan(eaten(table, BEEF));
+        assertThat(eaten(table, BEEF)).isLessThan(eaten(table, SPINACH));
+    }
+
+    @Test
+    void greensComeBeforeMeat() {
+        say("order", SchoolOfOrder.GREENS_FIRST);
+        TablePlan table = table();
+
+        assertThat(eaten(table, SPINACH)).isLessThan(eaten(table, BEEF));
+        assertThat(eaten(table, "shiitake.halved")).isLessThan(eaten(table, BALLS));
+    }
+
+    @Test
+    void ownCoursesAreKeptAndANameBeatsItsKind() {
+        say(
+                "courses",
+                List.of(
+                        new Course(List.of(), List.of("prawn.peeled"), 30),
+                        Course.of(30, Category.LEAVES, Category.MUSHROOMS),
+                        Course.of(40, Category.MEAT, Category.SEAFOOD, Category.TOFU)));
+        say("order", SchoolOfOrder.OWN);
+        TablePlan table = table();
+
+        assertThat(eaten(table, "prawn.peeled")).isLessThan(eaten(table, SPINACH));
+        assertThat(eaten(table, SPINACH)).isLessThan(eaten(table, BEEF));
+        assertThat(table.courses()).isEqualTo(brief.courses());
+    }
+
+    @Test
+    void anOwnOrderWithoutCoursesIsRefused() {
+        assertThatThrownBy(() -> say("order", SchoolOfOrder.OWN)).hasRootCauseInstanceOf(InvalidInputException.class);
+    }
+
+    @Test
+    void starchComesWhenItIsWanted() {
+        say("starch", Starch.FIRST);
+        double first = eaten(table(), UDON);
+        say("starch", Starch.HALF_WAY);
+        double halfWay = eaten(table(), UDON);
+        say("starch", Starch.LAST);
+        double last = eaten(table(), UDON);
+
+        assertThat(first).isLessThan(0.2);
+        assertThat(halfWay).isBetween(0.2, 0.65);
+        assertThat(last).isGreaterThan(0.65);
+    }
+
+    @Test
+    void starchInTheBowlNeverGoesIntoAPot() {
+        say("starch", Starch.IN_THE_BOWL);
+        Plan plan = Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW).plan();
+
+        assertThat(drops(table(), UDON)).isEmpty();
+        assertThat(plan.table().beside()).extracting(TablePlan.Beside::guest).containsExactlyInAnyOrder("ann", "ben");
+        assertThat(plan.prep().tasks())
+                .anySatisfy(task -> assertThat(task.what()).startsWith("Cook for the bowls: udon"));
+        assertThat(plan.unmet()).noneMatch(unmet -> unmet.step() == Step.TABLE);
+    }
+
+    @Test
+    void whatIsEatenLastGoesInLongBefore() {
+        double usual = eaten(table(), CARROT);
+        serve(CARROT, item -> Records.with(item, "eatenLast", true));
+        TablePlan table = table();
+
+        assertThat(eaten(table, CARROT)).isGreaterThan(0.6).isGreaterThan(usual);
+        assertThat(drops(table, CARROT))
+                .allSatisfy(drop -> assertThat(drop.stays().get(0).seconds()).isGreaterThan(600));
+    }
+
+    @Test
+    void whatIsTiedIsEatenTogether() {
+        double apart = value(tied(false), ScoreTerm.Kind.ORDER);
+        TablePlan tied = tied(true);
+
+        assertThat(apart).isPositive();
+        assertThat(Math.abs(eaten(tied, SPINACH) - eaten(tied, BEEF))).isLessThan(0.1);
+        assertThat(value(tied, ScoreTerm.Kind.TIES)).isBetween(0.01, 10.0);
+    }
+
+    private TablePlan tied(boolean tied) {
+        serve(SPINACH, item -> Records.with(item, "with", tied ? BEEF : null));
+        return table();
+    }
+
+    @Test
+    void foodGoesIntoTheSidesItIsLetInto() {
+        for (String side : List.of("pot-1", "pot-2")) {
+            serve(TOFU, item -> Records.with(item, "inSides", List.of(side)));
+            assertThat(drops(table(), TOFU)).isNotEmpty().extracting(Drop::side).containsOnly(side);
+        }
+        serve(TOFU, item -> Records.with(item, "inSides", List.of("pot-1", "pot-2")));
+        assertThat(drops(table(), TOFU)).extracting(Drop::side).contains("pot-1", "pot-2");
+    }
+
+    @Test
+    void guestsDipIntoTheirFavouriteSide() {
+        for (String side : List.of("pot-1", "pot-2")) {
+            say(
+                    "guests",
+                    brief.guests().stream()
+                            .map(guest -> Records.with(guest, "favouriteSide", side))
+                            .toList());
+            assertThat(drops(table(), BEEF)).isNotEmpty().extracting(Drop::side).containsOnly(side);
+        }
+    }
+
+    @Test
+    void everybodyMindsABasketOfTheirOwn() {
+        serve(TOFU, item -> Records.with(item, "tending", Tending.BASKET));
+        TablePlan table = table();
+
+        assertThat(drops(table, TOFU)).isNotEmpty().allSatisfy(drop -> {
+            assertThat(drop.tending()).isEqualTo(Tending.BASKET);
+            assertThat(drop.minder()).isNull();
+            assertThat(drop.stays()).allMatch(stay -> stay.servings().size() == 1);
+        });
+        assertThat(table.cues())
+                .noneMatch(cue ->
+                        drops(table, TOFU).stream().anyMatch(drop -> drop.id().equals(cue.drop())));
+    }
+
+    @Test
+    void beefIsLadledForAllWhereTheHostWantsIt() {
+        serve(BEEF, item -> Records.with(item, "tending", Tending.SHARED));
+        TablePlan table = table();
+
+        assertThat(drops(table, BEEF)).isNotEmpty().allMatch(Drop::shared);
+    }
+
+    @Test
+    void atAnEvenTempoLessIsEatenEarly() {
+        say("order", SchoolOfOrder.ALL_ALONG);
+        say("mealMinutes", 60);
+        double brisk = eatenByHalf(table());
+        say("tempo", Tempo.EVEN);
+        double even = eatenByHalf(table());
+
+        assertThat(brisk).isGreaterThan(0.55);
+        assertThat(even).isBetween(0.4, 0.55).isLessThan(brisk);
+    }
+
+    private static double eatenByHalf(TablePlan table) {
+        double early = 0;
+        double all = 0;
+        for (TablePlan.GuestPace pace : table.guests()) {
+            for (TablePlan.Bite bite : pace.bites()) {
+                early += bite.at() <= table.mealSeconds() / 2 ? bite.grams() : 0;
+                all += bite.grams();
+            }
+        }
+        return early / all;
+    }
+
+    @Test
+    void twoMindersShareThePots() {
+        Briefs briefs = Briefs.plain();
+        briefs.pots.add(Briefs.pot("second", 4000, "ginger-chicken", "kelp-water"));
+        brief = Records.with(briefs.build(), "minders", List.of("ann", "ben"));
+        TablePlan table = table();
+
+        assertThat(table.cues())
+                .filteredOn(cue -> cue.act() == Cue.Act.PUT_IN)
+                .isNotEmpty()
+                .allSatisfy(cue -> assertThat(cue.minder()).isEqualTo(cue.side().startsWith("pot-") ? "ann" : "ben"));
+    }
+
+    @Test
+    void everySharedDropIsACueAndNoDipIs() {
+        TablePlan table = table();
+
+        for (Drop drop : table.drops()) {
+            long in = count(table, drop, Cue.Act.PUT_IN);
+            long out = count(table, drop, Cue.Act.TAKE_OUT);
+            assertThat(in).as(drop.id()).isEqualTo(drop.shared() && drop.putIn() >= 0 ? 1 : 0);
+            assertThat(out).as(drop.id()).isEqualTo(drop.shared() && !drop.fished() ? 1 : 0);
+        }
+        assertThat(table.cues()).isSortedAccordingTo((a, b) -> Integer.compare(a.at(), b.at()));
+        assertThat(table.cues()).allMatch(cue -> cue.at() <= cue.latest());
+    }
+
+    private static long count(TablePlan table, Drop drop, Cue.Act act) {
+        return table.cues().stream()
+                .filter(cue -> drop.id().equals(cue.drop()) && cue.act() == act)
+                .count();
+    }
+
+    @Test
+    void ofEveryDropOneCanAskWhyHereAndWhyNow() {
+        TablePlan table = table();
+
+        assertThat(table.reasons())
+                .extracting(reason -> reason.drop())
+                .containsExactlyElementsOf(table.drops().stream().map(Drop::id).toList());
+        assertThat(table.reasons()).allSatisfy(reason -> {
+            assertThat(reason.here()).isNotBlank();
+            assertThat(reason.now()).isNotBlank();
+        });
+        assertThat(table.score()).extracting(ScoreTerm::term).containsExactly(ScoreTerm.Kind.values());
+    }
+}
