@@ -535,6 +535,7 @@ export interface components {
             bufferMinutes: number;
             catalogueVersion: string;
             cooks: components["schemas"]["Cook"][];
+            courses?: components["schemas"]["Course"][];
             currency: string;
             decisions: components["schemas"]["Decisions"];
             extras?: components["schemas"]["ExtraChoice"][];
@@ -548,8 +549,9 @@ export interface components {
             /** Format: int32 */
             mealMinutes: number;
             menu: components["schemas"]["MenuItem"][];
+            minders?: string[];
             /** @enum {string} */
-            order: "FLAVOUR_BUILDERS" | "HARD_FIRST";
+            order: "FLAVOUR_BUILDERS" | "HARD_FIRST" | "BALLS_FIRST" | "GREENS_FIRST" | "ALL_ALONG" | "OWN";
             ownBroths?: components["schemas"]["OwnBroth"][];
             ownIngredients?: components["schemas"]["OwnIngredient"][];
             pantry: components["schemas"]["PantryItem"][];
@@ -566,6 +568,10 @@ export interface components {
             shops: components["schemas"]["Shop"][];
             /** Format: date-time */
             sitDown: string;
+            /** @enum {string} */
+            starch?: "FIRST" | "HALF_WAY" | "LAST" | "IN_THE_BOWL";
+            /** @enum {string} */
+            tempo?: "BRISK" | "EVEN";
             title: string;
             /** @enum {string} */
             units: "METRIC" | "US";
@@ -734,6 +740,24 @@ export interface components {
             /** Format: double */
             seconds: number;
         };
+        Course: {
+            cuts: string[];
+            kinds: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER")[];
+            /** Format: int32 */
+            share: number;
+        };
+        Cue: {
+            /** @enum {string} */
+            act: "PUT_IN" | "DIP_FOR" | "TAKE_OUT" | "POUR" | "SKIM" | "HEAT" | "TASTE";
+            /** Format: int32 */
+            at: number;
+            drop?: string;
+            /** Format: int32 */
+            latest: number;
+            minder?: string;
+            side: string;
+            text: string;
+        };
         Cut: {
             byHand: boolean;
             /** @enum {string} */
@@ -848,7 +872,7 @@ export interface components {
             side: string;
             stays: components["schemas"]["Stay"][];
             /** @enum {string} */
-            tending: "DIP" | "SHARED";
+            tending: "DIP" | "BASKET" | "SHARED";
         };
         Equipment: {
             count: components["schemas"]["Figure"];
@@ -947,6 +971,7 @@ export interface components {
             /** Format: int32 */
             arrivesAfterMinutes: number;
             delicate?: boolean;
+            favouriteSide?: string;
             /** @enum {string} */
             heat: "NONE" | "MILD" | "MEDIUM" | "HOT";
             id: string;
@@ -1052,6 +1077,10 @@ export interface components {
             textual?: boolean;
             valueNode?: boolean;
         };
+        Judged: {
+            score: components["schemas"]["ScoreTerm"][];
+            violations: components["schemas"]["Violation"][];
+        };
         Kitchen: {
             /** Format: int32 */
             boards?: number;
@@ -1140,10 +1169,15 @@ export interface components {
         };
         MenuItem: {
             cut: string;
+            eatenLast?: boolean;
             fromFrozen: boolean;
+            inSides?: string[];
             ready?: boolean;
             /** Format: int32 */
             sizePercent?: number;
+            /** @enum {string} */
+            tending?: "DIP" | "BASKET" | "SHARED";
+            with?: string;
         };
         Need: {
             /** @enum {string} */
@@ -1341,9 +1375,6 @@ export interface components {
         PlanControllerDrops: {
             brief: components["schemas"]["Brief"];
             drops: components["schemas"]["Drop"][];
-        };
-        PlanControllerJudged: {
-            violations: components["schemas"]["Violation"][];
         };
         Portion: {
             cut: string;
@@ -1686,6 +1717,25 @@ export interface components {
                 [key: string]: number;
             };
         };
+        ScoreTerm: {
+            /** Format: double */
+            aim: number;
+            /** @enum {string} */
+            term: "FIRST_BITE" | "LONGEST_WAIT" | "TEMPO" | "BOWL" | "ORDER" | "TIES" | "CUES" | "RUSH" | "FAIRNESS" | "SLACK";
+            text: string;
+            unit: string;
+            /** Format: double */
+            value: number;
+            /** Format: double */
+            weight: number;
+        };
+        SequenceReason: {
+            drop: string;
+            here: string;
+            /** Format: double */
+            minutesFromPlace: number;
+            now: string;
+        };
         Shop: {
             aisles?: ("DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN")[];
             closedOn?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
@@ -1807,6 +1857,7 @@ export interface components {
         Stay: {
             /** Format: int32 */
             bestUntil: number;
+            forgiving?: boolean;
             /** Format: double */
             grams: number;
             /** Format: double */
@@ -1836,7 +1887,11 @@ export interface components {
             text: string;
         };
         TablePlan: {
+            audit: components["schemas"]["Violation"][];
             beatenPins: components["schemas"]["TablePlanBeatenPin"][];
+            beside: components["schemas"]["TablePlanBeside"][];
+            courses: components["schemas"]["Course"][];
+            cues: components["schemas"]["Cue"][];
             cuesPerMinute: components["schemas"]["Figure"];
             doneness: components["schemas"]["TablePlanDone"][];
             drops: components["schemas"]["Drop"][];
@@ -1845,7 +1900,10 @@ export interface components {
             longestWait: components["schemas"]["Figure"];
             /** Format: int32 */
             mealSeconds: number;
+            mostCues: components["schemas"]["Figure"];
+            reasons: components["schemas"]["SequenceReason"][];
             remainders: components["schemas"]["TablePlanRemainder"][];
+            score: components["schemas"]["ScoreTerm"][];
             sides: components["schemas"]["TablePlanSideUse"][];
         };
         TablePlanBeatenPin: {
@@ -1859,6 +1917,13 @@ export interface components {
             side: string;
             /** Format: double */
             wantedMinute: number;
+        };
+        TablePlanBeside: {
+            amount: string;
+            cut: string;
+            /** Format: double */
+            grams: number;
+            guest: string;
         };
         TablePlanBite: {
             /** Format: int32 */
@@ -1934,6 +1999,12 @@ export interface components {
             text: string;
         };
         Violation: {
+            /** Format: int32 */
+            at?: number;
+            /** Format: double */
+            had?: number;
+            /** Format: double */
+            limit?: number;
             rule: string;
             subject: string;
             text: string;
@@ -2781,7 +2852,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PlanControllerJudged"];
+                    "*/*": components["schemas"]["Judged"];
                 };
             };
         };

@@ -35,6 +35,7 @@ export function sweep(draft: Brief, earlier: Brief[], catalogue: Catalogue): voi
   sweepBroths(draft, gone.broths, isIngredient)
   sweepPrices(draft, isIngredient)
   sweepPots(draft)
+  sweepTable(draft, isCut)
   sweepDecisions(draft, isCut, isIngredient)
   sweepTimes(draft)
 }
@@ -96,6 +97,24 @@ function sweepPots(draft: Brief): void {
     if (pot.reachedBy?.length) pot.reachedBy = reach?.length ? reach : undefined
     if (pot.heat?.circuit && !circuits.has(pot.heat.circuit)) pot.heat.circuit = undefined
   }
+}
+
+function sweepTable(draft: Brief, isCut: (id: string) => boolean): void {
+  const sides = ids(draft.pots.flatMap((pot) => pot.sides))
+  const menu = new Set(draft.menu.map((item) => item.cut))
+  const people = new Set([...ids(draft.guests), ...ids(draft.cooks)])
+  for (const item of draft.menu) {
+    const left = item.inSides?.filter((side) => sides.has(side))
+    if (item.inSides) item.inSides = left?.length ? left : undefined
+    if (item.with && !menu.has(item.with)) item.with = undefined
+  }
+  for (const guest of draft.guests) {
+    if (guest.favouriteSide && !sides.has(guest.favouriteSide)) guest.favouriteSide = undefined
+  }
+  draft.minders = draft.minders?.filter((minder) => people.has(minder))
+  for (const course of draft.courses ?? []) course.cuts = course.cuts.filter(isCut)
+  draft.courses = draft.courses?.filter((course) => course.kinds.length > 0 || course.cuts.length > 0)
+  if (draft.order === 'OWN' && !draft.courses?.length) draft.order = 'ALL_ALONG'
 }
 
 function sweepDecisions(

@@ -19,8 +19,8 @@ it('tells a drop by its stays', () => {
   ])
 })
 
-it('is fished where pieces of one putting-in come out one after the other', () => {
-  const puffs = drop({ stays: [stay(0, 300, []), stay(0, 390, [])] })
+it('is fished where it stays good for five minutes', () => {
+  const puffs = drop({ stays: [{ ...stay(0, 300, []), bestUntil: 900 }] })
 
   expect(isFished(puffs)).toBe(true)
   expect(isFished(drop({ stays: [stay(0, 300, [])] }))).toBe(false)

@@ -5,8 +5,12 @@ import type { Drop } from '@/api/types'
 export const putIn = (drop: Drop): number => Math.min(...drop.stays.map((stay) => stay.putIn))
 export const takeOut = (drop: Drop): number => Math.max(...drop.stays.map((stay) => stay.takeOut))
 
-/** Eaters take it out piece by piece, each in their own time. */
-export const isFished = (drop: Drop): boolean => drop.tending === 'SHARED' && drop.stays.length > 1
+/** What stays good so long is left in the broth, and its eaters fish it out [s]. */
+const FORGIVING = 300
+
+/** Eaters take it out, each in their own time. */
+export const isFished = (drop: Drop): boolean =>
+  drop.tending === 'SHARED' && drop.stays.every((stay) => stay.bestUntil - stay.ready >= FORGIVING)
 
 /** What everybody gets of it: pieces, or none of what goes by weight; and when the first of it comes out. */
 export function shares(drop: Drop): { guest: string; pieces: number; from: number }[] {

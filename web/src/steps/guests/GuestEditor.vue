@@ -10,7 +10,7 @@ import WishList from './WishList.vue'
 const props = defineProps<{ guestId: string }>()
 const emit = defineEmits<{ close: [] }>()
 
-const { party, brief } = useOpenParty()
+const { party, brief, plan } = useOpenParty()
 const open = ref(true)
 const guest = computed(() => brief.value.guests.find((g) => g.id === props.guestId))
 function change(label: string, edit: (guest: Guest) => void): void {
@@ -43,6 +43,15 @@ function setStrength(kind: Need['kind'], strength: Need['strength']): void {
     const need = g.needs.find((n) => n.kind === kind)
     if (need) need.strength = strength
   })
+}
+
+/** Where this guest eats from where it can be chosen; tapped again, any. */
+const sides = computed(() =>
+  plan.value.broths.sides.map(({ side, brothName }) => ({ value: side, label: brothName })),
+)
+
+function toggleFavourite(side: string): void {
+  change('choose a favourite', (g) => (g.favouriteSide = g.favouriteSide === side ? undefined : side))
 }
 
 type Minutes = 'arrivesAfterMinutes' | 'leavesAfterMinutes'
@@ -112,6 +121,10 @@ function remove(): void {
             :on="guest.heat"
             @choose="(heat) => change('change heat', (g) => (g.heat = heat))"
           />
+        </fieldset>
+        <fieldset v-if="sides.length > 1">
+          <legend>Favourite broth</legend>
+          <ChipChoice :options="sides" :on="guest.favouriteSide ?? ''" @choose="toggleFavourite" />
         </fieldset>
         <fieldset>
           <legend>Comes and goes</legend>

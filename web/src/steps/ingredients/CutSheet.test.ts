@@ -2,6 +2,7 @@ import { expect, it } from 'vitest'
 import { figure } from '@/test/data'
 import { mounted } from '@/test/mounting'
 import { opened, server, useTestServer } from '@/test/server'
+import CutEating from './CutEating.vue'
 import CutSheet from './CutSheet.vue'
 
 useTestServer()
@@ -49,4 +50,45 @@ it('cuts thicker, cooks from the freezer, and shows the window of every side', a
     .find((b) => b.text() === 'straight from the freezer')
     ?.trigger('click')
   expect(party.brief?.menu.find((m) => m.cut === 'tofu.cubes')?.fromFrozen).toBe(true)
+})
+
+it('says who minds it, where it goes and with what', async () => {
+  server.catalogue.cuts = [
+    {
+      id: 'tofu.cubes',
+      ingredient: 'tofu',
+      dimensionsMm: [20, 20, 20],
+      start: 'CHILLED',
+      governed: { by: 'CORE', value: 65 },
+    },
+  ]
+  const side = { capacity: figure('c', 1), fill: figure('f', 1), tint: 'kelp' }
+  server.plan.broths.sides = [
+    { ...side, side: 'left', brothName: 'Kelp' },
+    { ...side, side: 'right', brothName: 'Ginger' },
+  ] as typeof server.plan.broths.sides
+  const party = await opened()
+  const view = mounted(CutEating, { cut: 'tofu.cubes' })
+  const tap = (text: string) =>
+    view
+      .findAll('button')
+      .find((b) => b.text() === text)
+      ?.trigger('click')
+  const item = () => party.brief?.menu.find((m) => m.cut === 'tofu.cubes')
+
+  await tap('own baskets')
+  await tap('in early, eaten last')
+  await tap('Ginger')
+  await view.find('select').setValue('beef.sliced')
+  expect(item()).toMatchObject({
+    tending: 'BASKET',
+    eatenLast: true,
+    inSides: ['right'],
+    with: 'beef.sliced',
+  })
+
+  await tap('for all')
+  await tap('Kelp')
+  await view.find('select').setValue('')
+  expect([item()?.tending, item()?.inSides, item()?.with]).toEqual([undefined, undefined, undefined])
 })

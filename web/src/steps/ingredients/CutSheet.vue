@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Brief } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
+import CutEating from './CutEating.vue'
 
 /** One cut of the menu: how thick this host cuts it, from the fridge or the freezer, and its window in each side. */
 const props = defineProps<{ cut: string }>()
@@ -75,6 +76,7 @@ function freeze(fromFrozen: boolean): void {
           straight from the freezer
         </button>
       </div>
+      <CutEating :cut="cut" />
       <div v-for="window in windows" :key="window.ready.id" class="window">
         <p class="quiet">{{ sideNames(window.sides) }} · {{ BASES[window.basis] }}</p>
         <dl class="facts">

@@ -19,10 +19,13 @@ const sides = computed(() =>
 )
 const from = computed(() => putIn(props.drop))
 const minute = computed(() => Math.round(from.value / 60))
+const reason = computed(() => plan.value.table.reasons.find((r) => r.drop === props.drop.id))
 const dipped = computed(() => props.drop.tending === 'DIP')
 /** Who holds a child's slices. */
 const minder = computed(
-  () => dipped.value && brief.value.guests.find((guest) => guest.id === props.drop.minder)?.name,
+  () =>
+    props.drop.tending !== 'SHARED' &&
+    brief.value.guests.find((guest) => guest.id === props.drop.minder)?.name,
 )
 const forWhom = computed(() =>
   shares(props.drop)
@@ -44,10 +47,11 @@ const forWhom = computed(() =>
     <p>
       In at <b>{{ clockAfter(brief.sitDown, from) }}</b>, out by
       <b>{{ clockAfter(brief.sitDown, takeOut(drop)) }}</b>
-      <template v-if="minder">, held by {{ minder }} slice by slice</template>
+      <template v-if="minder">, minded by {{ minder }}</template>
+      <template v-else-if="drop.tending === 'BASKET'">, each in a basket of their own</template>
       <template v-else-if="dipped">, dipped slice by slice, each in their own time</template>
       <template v-else-if="isFished(drop)"
-        >, fished out piece by piece from
+        >, fished out by those who eat it from
         {{ clockAfter(brief.sitDown, drop.stays[0]?.takeOut ?? from) }}</template
       >
       · for {{ forWhom }}
@@ -57,6 +61,7 @@ const forWhom = computed(() =>
       overcooked at <FigureText :figure="window.overcooked" /> · look for: {{ window.cue }}.
       {{ window.advice }}
     </p>
+    <p v-if="reason" class="quiet"><b>Why here:</b> {{ reason.here }}. <b>Why now:</b> {{ reason.now }}.</p>
     <div class="pin">
       <button type="button" class="chip" @click="emit('move', minute - 1, drop.side)">
         A minute earlier

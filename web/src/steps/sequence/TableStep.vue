@@ -1,38 +1,57 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Brief, Drop } from '@/api/types'
+import { useDisplay } from 'vuetify'
+import type { Drop } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
-import StepNotes from '@/ui/StepNotes.vue'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import FigureText from '@/ui/FigureText.vue'
-import { isFished, putIn, takeOut } from '@/table/stays'
+import StepNotes from '@/ui/StepNotes.vue'
 import { clockAfter } from '@/ui/time'
+import { eatenBy, intoSide, visits } from './agenda'
+import AgendaList from './AgendaList.vue'
+import CourseStrip from './CourseStrip.vue'
 import DropDetail from './DropDetail.vue'
+import { ORDERS, STARCHES } from './eating'
+import EatingDialog from './EatingDialog.vue'
+import GuestReading from './GuestReading.vue'
+import ScorePanel from './ScorePanel.vue'
 import SequenceChart from './SequenceChart.vue'
+
+/** Three readings of one plan: by side, by guest, by minder; how it is eaten above, what it scores below. */
+const READINGS = [
+  { value: 'SIDE', label: 'By side' },
+  { value: 'GUEST', label: 'By guest' },
+  { value: 'MINDER', label: 'By minder' },
+] as const
 
 const second = defineModel<number>('second', { required: true })
 const { party, brief, plan } = useOpenParty()
+const { mobile } = useDisplay()
+const reading = ref<'SIDE' | 'GUEST' | 'MINDER'>('SIDE')
+const dialog = ref(false)
 const chosen = ref<string>()
+const side = ref<string>()
+const guest = ref<string>()
 const drop = computed(() => plan.value.table.drops.find((d) => d.id === chosen.value))
-const next = computed(() =>
-  plan.value.table.drops
-    .flatMap((d) => [
-      { at: putIn(d), act: d.tending === 'DIP' ? 'Dip' : 'Put in', drop: d },
-      ...(d.tending === 'DIP'
-        ? []
-        : [{ at: d.stays[0]?.takeOut ?? takeOut(d), act: isFished(d) ? 'Fish out' : 'Take out', drop: d }]),
-    ])
-    .filter((cue) => cue.at >= second.value)
-    .sort((a, b) => a.at - b.at)
-    .slice(0, 5),
+const minders = computed(() => visits(brief.value, plan.value))
+/** By broth, and by pot where two sides hold the same. */
+const sides = computed(() =>
+  plan.value.broths.sides.map(({ side: id, brothName }) => {
+    const twice = plan.value.broths.sides.filter((s) => s.brothName === brothName).length > 1
+    const pot = brief.value.pots.find((p) => p.sides.some((s) => s.id === id))
+    return { value: id, label: twice && pot ? `${brothName}, ${pot.name}` : brothName }
+  }),
 )
+const guests = computed(() => brief.value.guests.map((g) => ({ value: g.id, label: g.name })))
+/** On a phone one side or one guest at a time. */
+const oneSide = computed(() => side.value ?? sides.value[0]?.value ?? '')
+const oneGuest = computed(() => guest.value ?? guests.value[0]?.value ?? '')
+const said = computed(() => {
+  const order = ORDERS.find((o) => o.value === brief.value.order)?.label
+  const noodles = STARCHES.find((s) => s.value === (brief.value.starch ?? 'LAST'))?.label
+  return `${order}, noodles ${noodles}`
+})
 
-const ORDERS: { value: Brief['order']; label: string }[] = [
-  { value: 'FLAVOUR_BUILDERS', label: 'Flavour builders first' },
-  { value: 'HARD_FIRST', label: 'Hard things first' },
-]
-
-const sideName = (id: string) => plan.value.broths.sides.find((side) => side.side === id)?.brothName ?? id
 const samePin = (d: Drop) => (pin: { cut: string; side: string; batch: number }) =>
   pin.cut === d.cut && pin.side === d.homeSide && pin.batch === d.batch
 
@@ -48,10 +67,6 @@ function free(d: Drop): void {
     draft.decisions.drops = draft.decisions.drops.filter((p) => !samePin(d)(p))
   })
 }
-
-function setOrder(order: Brief['order']): void {
-  party.edit('change the order', (draft) => (draft.order = order))
-}
 </script>
 
 <template>
@@ -64,8 +79,11 @@ function setOrder(order: Brief['order']): void {
     <span class="quiet">cues</span>
     <span class="key"><FigureText :figure="plan.table.cuesPerMinute" /></span>
   </div>
-  <div class="orders" role="group" aria-label="Order of eating">
-    <ChipChoice :options="ORDERS" :on="brief.order" @choose="setOrder" />
+  <CourseStrip v-if="!mobile" @change="dialog = true" />
+  <div class="readings">
+    <div class="chips" role="group" aria-label="Reading">
+      <ChipChoice :options="READINGS" :on="reading" @choose="reading = $event" />
+    </div>
     <label class="play">
       <span class="at">{{ clockAfter(brief.sitDown, second) }}</span>
       <input
@@ -77,39 +95,94 @@ function setOrder(order: Brief['order']): void {
         aria-label="Minute of the evening"
       />
     </label>
+    <button type="button" class="chip" @click="dialog = true">{{ said }}</button>
   </div>
-  <SequenceChart v-model:second="second" :chosen="chosen" @choose="chosen = $event" @move="pin" />
-  <DropDetail
-    v-if="drop"
-    :drop="drop"
-    @close="chosen = undefined"
-    @move="(minute, side) => drop && pin(drop, minute, side)"
-    @free="drop && free(drop)"
-  />
-  <section class="next" aria-label="Next">
-    <h2>Next, from {{ clockAfter(brief.sitDown, second) }}</h2>
-    <ol>
-      <li v-for="(cue, i) in next" :key="i">
-        <b>{{ clockAfter(brief.sitDown, cue.at) }}</b>
-        <span>{{ cue.act }} {{ cue.drop.name.toLowerCase() }}, {{ cue.drop.amount }}</span>
-        <span class="quiet">{{ sideName(cue.drop.side) }}</span>
-      </li>
-    </ol>
-  </section>
+  <template v-if="reading === 'SIDE'">
+    <template v-if="mobile">
+      <div class="chips one" role="group" aria-label="Side">
+        <ChipChoice :options="sides" :on="oneSide" @choose="side = $event" />
+      </div>
+      <AgendaList
+        :rows="intoSide(brief, plan, oneSide)"
+        :sit-down="brief.sitDown"
+        :second="second"
+        label="What goes into this side"
+      />
+    </template>
+    <SequenceChart v-else v-model:second="second" :chosen="chosen" @choose="chosen = $event" @move="pin" />
+    <DropDetail
+      v-if="drop"
+      :drop="drop"
+      @close="chosen = undefined"
+      @move="(minute, to) => drop && pin(drop, minute, to)"
+      @free="drop && free(drop)"
+    />
+  </template>
+  <template v-else-if="reading === 'GUEST'">
+    <template v-if="mobile">
+      <div class="chips one" role="group" aria-label="Guest">
+        <ChipChoice :options="guests" :on="oneGuest" @choose="guest = $event" />
+      </div>
+      <AgendaList
+        :rows="eatenBy(brief, plan, oneGuest)"
+        :sit-down="brief.sitDown"
+        :second="second"
+        label="What this guest eats"
+      />
+    </template>
+    <GuestReading v-else v-model:second="second" />
+  </template>
+  <div v-else class="minders">
+    <section v-for="minder in minders" :key="minder.minder">
+      <h2>
+        {{ minder.name }} <span class="quiet">{{ minder.rows.length }} cues</span>
+      </h2>
+      <AgendaList
+        :rows="minder.rows"
+        :sit-down="brief.sitDown"
+        :second="second"
+        :label="`Cues of ${minder.name}`"
+      />
+    </section>
+  </div>
   <StepNotes step="TABLE" />
+  <div class="chips cards no-print">
+    <a class="chip" :href="`/api/parties/${party.id}/table-card.pdf`" download>Table card (A4)</a>
+    <a class="chip" :href="`/api/parties/${party.id}/guest-cards.pdf`" download>A card for each guest (A6)</a>
+  </div>
+  <ScorePanel />
+  <EatingDialog v-if="dialog" @close="dialog = false" />
 </template>
 
 <style scoped>
+.head-line {
+  margin-bottom: 8px;
+}
+
 .head-line .key {
   font-size: 20px;
 }
 
-.orders {
+.readings {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
   align-items: center;
-  margin-bottom: 8px;
+  margin-bottom: 6px;
+}
+
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+
+.cards {
+  padding-top: 12px;
+}
+
+.one {
+  padding: 6px 0 10px;
 }
 
 .play {
@@ -117,34 +190,35 @@ function setOrder(order: Brief['order']): void {
   align-items: center;
   gap: 10px;
   flex: 1;
-  min-width: 240px;
+  min-width: 180px;
 }
 
 .play input {
   flex: 1;
+  min-width: 0;
   accent-color: var(--rim);
-  min-height: 36px;
+  min-height: 30px;
 }
 
 .at {
   font: 650 17px var(--head);
 }
 
-.next {
-  margin-top: 14px;
+a.chip {
+  text-decoration: none;
+  min-height: 30px;
+  padding: 3px 11px;
 }
 
-.next ol {
-  list-style: none;
-  margin: 6px 0 0;
-  padding: 0;
-}
-
-.next li {
+.minders {
   display: grid;
-  grid-template-columns: 56px 1fr auto;
-  gap: 10px;
-  padding: 6px 0;
-  border-top: 1px solid var(--hair);
+  grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
+  gap: 6px 28px;
+}
+
+@media (max-width: 839px) {
+  a.chip {
+    min-height: 44px;
+  }
 }
 </style>

@@ -1,10 +1,22 @@
 import { expect, it } from 'vitest'
 import { drop, stay } from '@/test/data'
-import { lanes, lensPath, pieces, ticks, toSecond, toX, waits } from './chart'
+import {
+  bowl,
+  fitting,
+  lanes,
+  lensPath,
+  piece,
+  spellName,
+  spells,
+  ticks,
+  toSecond,
+  toX,
+  waits,
+} from './chart'
 
 const scale = { from: -600, to: 6000, left: 100, right: 760 }
 const shared = (id: string, from: number, to: number) =>
-  pieces(drop({ id, name: `${id}, sliced`, stays: [stay(from, to, [])] }))
+  piece(drop({ id, name: `${id}, sliced`, stays: [stay(from, to, [])] }))
 
 it('goes from seconds to pixels and back', () => {
   expect(toX(scale, -600)).toBe(100)
@@ -13,10 +25,7 @@ it('goes from seconds to pixels and back', () => {
 })
 
 it('keeps neighbours apart and fills free lanes again', () => {
-  const { lenses, count } = lanes(
-    [...shared('a', 0, 600), ...shared('b', 60, 300), ...shared('c', 4000, 4300)],
-    scale,
-  )
+  const { lenses, count } = lanes([shared('a', 0, 600), shared('b', 60, 300), shared('c', 4000, 4300)], scale)
   const lane = (id: string) => lenses.find((lens) => lens.piece.drop.id === id)?.lane
 
   expect(lane('a')).toBe(0)
@@ -26,8 +35,7 @@ it('keeps neighbours apart and fills free lanes again', () => {
 })
 
 it('draws a lens that can be seen even when it is short', () => {
-  const [short] = shared('a', 0, 30)
-  if (!short) throw new Error('nothing to draw')
+  const short = shared('a', 0, 30)
   const path = lensPath(scale, short, 50, 8)
   const xs = [...path.matchAll(/[MQ ](\d+(?:\.\d+)?) 50/g)].map((match) => Number(match[1]))
   expect(Math.max(...xs) - Math.min(...xs)).toBeGreaterThanOrEqual(10)
@@ -37,13 +45,27 @@ it('ticks every ten minutes of the meal', () => {
   expect(ticks(1500)).toEqual([0, 600, 1200])
 })
 
-it('draws dips that follow one another as one lens, and others apart', () => {
-  const dips = drop({ tending: 'DIP', stays: [stay(0, 9, []), stay(40, 49, []), stay(900, 909, [])] })
+it('draws dips that follow one another as one spell, and others apart', () => {
+  const beef = drop({
+    id: 'a',
+    name: 'Beef, sliced',
+    tending: 'DIP',
+    stays: [stay(0, 9, []), stay(900, 909, [])],
+  })
+  const lamb = drop({ id: 'b', name: 'Lamb, sliced', tending: 'DIP', stays: [stay(40, 49, [])] })
+  const found = spells([beef, lamb, drop({ id: 'c', stays: [stay(0, 600, [])] })])
 
-  expect(pieces(dips).map((piece) => [piece.putIn, piece.takeOut])).toEqual([
+  expect(found.map(({ from, to }) => [from, to])).toEqual([
     [0, 49],
     [900, 909],
   ])
+  expect(found.map(spellName)).toEqual(['Beef, lamb', 'Beef'])
+})
+
+it('cuts a text to its room, and says nothing where there is none', () => {
+  expect(fitting('Beef, lamb', 200)).toBe('Beef, lamb')
+  expect(fitting('Beef rib-eye, lamb', 60)).toBe('Beef rib-…')
+  expect(fitting('Beef', 10)).toBe('')
 })
 
 it('counts a wait until nine tenths are eaten, and none after', () => {
@@ -56,5 +78,25 @@ it('counts a wait until nine tenths are eaten, and none after', () => {
   expect(waits(0, bites)).toEqual([
     { from: 0, to: 100 },
     { from: 100, to: 400 },
+  ])
+})
+
+it('fills a bowl with each bite and empties it as fast as one eats', () => {
+  const points = bowl(
+    [
+      { at: 60, grams: 40 },
+      { at: 120, grams: 10 },
+    ],
+    20,
+    600,
+  )
+
+  expect(points).toEqual([
+    { at: 60, grams: 0 },
+    { at: 60, grams: 40 },
+    { at: 120, grams: 20 },
+    { at: 120, grams: 30 },
+    { at: 210, grams: 0 },
+    { at: 600, grams: 0 },
   ])
 })

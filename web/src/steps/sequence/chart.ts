@@ -18,7 +18,7 @@ export const toX = (scale: Scale, second: number): number =>
 export const toSecond = (scale: Scale, x: number): number =>
   scale.from + ((x - scale.left) / (scale.right - scale.left)) * (scale.to - scale.from)
 
-/** What is drawn as one lens: a drop, or dips of it that follow one another. */
+/** What is drawn as one lens. */
 export interface Piece {
   key: string
   drop: Drop
@@ -35,34 +35,66 @@ export interface Lens {
   labelX: number
 }
 
-const LABEL_WIDTH_PER_LETTER = 5.9
-const BESIDE = 4
-/** Dips closer than this are one lens. */
-const ONE_AFTER_ANOTHER = 150
+const LABEL_WIDTH_PER_LETTER = 5.6
+const BESIDE = 3
+/** Dips closer than this are one spell. */
+const ONE_AFTER_ANOTHER = 90
 /** A long-forgiving thing is drawn a while past its take-out, not for its whole forgiving time. */
 const TAIL_SECONDS = 150
 
-/** A shared drop is one lens; dips are as many as there are spells of dipping. */
-export function pieces(drop: Drop): Piece[] {
-  const first = drop.stays[0]
-  if (!first) return []
-  if (drop.tending === 'SHARED') {
-    const out = takeOut(drop)
-    const end = Math.min(out + TAIL_SECONDS, Math.max(out + 30, first.overcooked))
-    return [{ key: drop.id, drop, putIn: putIn(drop), ready: first.ready, takeOut: out, end }]
+/** What goes in once for somebody is one lens. */
+export function piece(drop: Drop): Piece {
+  const out = takeOut(drop)
+  const overcooked = Math.max(...drop.stays.map((stay) => stay.overcooked))
+  const end = Math.min(out + TAIL_SECONDS, Math.max(out + 30, overcooked))
+  return {
+    key: drop.id,
+    drop,
+    putIn: putIn(drop),
+    ready: Math.min(...drop.stays.map((stay) => stay.ready)),
+    takeOut: out,
+    end,
   }
-  const found: Piece[] = []
-  for (const stay of [...drop.stays].sort((a, b) => a.putIn - b.putIn)) {
+}
+
+/** Dips that follow one another, whoever and whatever: a spell of dipping in a side. */
+export interface Spell {
+  key: string
+  from: number
+  to: number
+  drops: Drop[]
+}
+
+/** The spells of dipping of a side, in order of time. */
+export function spells(drops: Drop[]): Spell[] {
+  const dips = drops
+    .filter((drop) => drop.tending === 'DIP')
+    .flatMap((drop) => drop.stays.map((stay) => ({ drop, from: stay.putIn, to: stay.takeOut })))
+    .sort((a, b) => a.from - b.from || a.drop.id.localeCompare(b.drop.id))
+  const found: Spell[] = []
+  for (const dip of dips) {
     const last = found.at(-1)
-    if (last && stay.putIn - last.takeOut <= ONE_AFTER_ANOTHER) {
-      last.takeOut = Math.max(last.takeOut, stay.takeOut)
-      last.end = last.takeOut + 30
+    if (last && dip.from - last.to <= ONE_AFTER_ANOTHER) {
+      last.to = Math.max(last.to, dip.to)
+      if (!last.drops.includes(dip.drop)) last.drops.push(dip.drop)
     } else {
-      const { putIn, ready, takeOut } = stay
-      found.push({ key: `${drop.id}:${found.length}`, drop, putIn, ready, takeOut, end: takeOut + 30 })
+      found.push({ key: `${dip.drop.id}:${found.length}`, from: dip.from, to: dip.to, drops: [dip.drop] })
     }
   }
   return found
+}
+
+/** "Beef rib-eye, lamb leg": what is dipped in a spell, each once. */
+export const spellName = (spell: Spell): string =>
+  [...new Set(spell.drops.map(shortName))]
+    .map((name, i) => (i === 0 ? name : name.charAt(0).toLowerCase() + name.slice(1)))
+    .join(', ')
+
+/** As much of a text as fits. */
+export function fitting(text: string, width: number): string {
+  const letters = Math.floor(width / LABEL_WIDTH_PER_LETTER)
+  if (text.length <= letters) return text
+  return letters < 4 ? '' : `${text.slice(0, letters - 1).trimEnd()}…`
 }
 
 /** Lanes so that no lens or label covers another: each takes the first lane that is free where it begins. */
@@ -82,7 +114,7 @@ export function lanes(all: Piece[], scale: Scale): { lenses: Lens[]; count: numb
 
 /** From where to where a piece is drawn: its name stands behind it, or before it where it would run over the edge. */
 function extent(piece: Piece, scale: Scale): { start: number; end: number; labelX: number } {
-  const label = shortName(piece.drop).length * LABEL_WIDTH_PER_LETTER
+  const label = labelOf(piece.drop).length * LABEL_WIDTH_PER_LETTER
   const start = toX(scale, piece.putIn)
   const end = Math.max(toX(scale, piece.end), toX(scale, Math.min(piece.ready, piece.takeOut)) + 10)
   return end + BESIDE + label <= scale.right
@@ -92,6 +124,15 @@ function extent(piece: Piece, scale: Scale): { start: number; end: number; label
 
 /** The name without its cut, for the chart. */
 export const shortName = (drop: Drop): string => drop.name.split(',')[0] ?? drop.name
+
+/** The longest name that is written beside a lens, in letters. */
+const LONGEST_LABEL = 15
+
+/** The name as it stands beside its lens. */
+export function labelOf(drop: Drop): string {
+  const name = shortName(drop)
+  return name.length <= LONGEST_LABEL ? name : `${name.slice(0, LONGEST_LABEL - 1).trimEnd()}…`
+}
 
 /** The body of a lens: pointed at ready, widest at take-out, pointed where it declines. */
 export function lensPath(scale: Scale, piece: Piece, y: number, half: number): string {
@@ -125,4 +166,29 @@ export function waits(
     eaten += grams
   }
   return found
+}
+
+/** What lies in a bowl: it rises with a bite and is eaten at so many grams a minute [s, g]. */
+export function bowl(
+  bites: { at: number; grams: number }[],
+  perMinute: number,
+  until: number,
+): { at: number; grams: number }[] {
+  const points: { at: number; grams: number }[] = []
+  let grams = 0
+  let from = 0
+  const eatUntil = (at: number) => {
+    const empty = from + (grams / perMinute) * 60
+    if (grams > 0 && empty < at) points.push({ at: empty, grams: 0 })
+    grams = Math.max(0, grams - ((at - from) / 60) * perMinute)
+    from = at
+    points.push({ at, grams })
+  }
+  for (const bite of bites) {
+    eatUntil(bite.at)
+    grams += bite.grams
+    points.push({ at: bite.at, grams })
+  }
+  eatUntil(Math.max(until, from))
+  return points
 }

@@ -15,6 +15,7 @@ import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.catalogue.Skill;
 import org.livelyladle.core.catalogue.Station;
+import org.livelyladle.core.check.Violation;
 import org.livelyladle.core.prep.Prep;
 import org.livelyladle.core.prep.PrepTask;
 
@@ -59,7 +60,7 @@ public final class PrepAudit {
     }
 
     private void report(String rule, String message) {
-        found.add(new Violation(rule, "prep", message));
+        found.add(Violation.of(rule, "prep", message));
     }
 
     private static boolean isOver(PrepTask task) {

@@ -26,6 +26,7 @@ import org.livelyladle.core.catalogue.Governed;
 import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.check.Patience;
+import org.livelyladle.core.check.Violation;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.heat.BoilingPoint;
 import org.livelyladle.core.portions.Portion;
@@ -134,7 +135,7 @@ public final class TableAudit {
 
     private void checkNeed(Drop drop, Guest guest, String kind, Strength strength, Map<String, List<Ingredient>> held) {
         if (breaks(kind, ingredientOf(drop))) {
-            add("H1", drop.id(), guest.name() + " is fed " + drop.cut() + " against " + kind);
+            violations.add(Violation.of("H1", drop.id(), guest.name() + " is fed " + drop.cut() + " against " + kind));
         }
         if (strength == Strength.DISLIKE) {
             return;
@@ -148,11 +149,9 @@ public final class TableAudit {
         for (String side : vessel) {
             for (Ingredient ingredient : held.get(side)) {
                 if (breaks(kind, ingredient)) {
-                    add(
-                            "H1",
-                            drop.id(),
-                            "%s is fed from %s while %s holds %s against %s"
-                                    .formatted(guest.name(), drop.side(), side, ingredient.id(), kind));
+                    String text = "%s is fed from %s while %s holds %s against %s"
+                            .formatted(guest.name(), drop.side(), side, ingredient.id(), kind);
+                    violations.add(Violation.of("H1", drop.id(), text));
                 }
             }
         }
@@ -188,7 +187,7 @@ public final class TableAudit {
         return needs;
     }
 
-    /** H2 and H4: level and baskets of one side, each second of the evening. */
+    /** H2 and H4: level and baskets of one side, each second of the evening; a spell too much is told once. */
     private void walkThrough(Pot pot, Side side) {
         List<Drop> here =
                 drops.stream().filter(drop -> drop.side().equals(side.id())).toList();
@@ -212,16 +211,23 @@ public final class TableAudit {
                 }
             }
         }
+        boolean over = false;
+        boolean crowded = false;
         for (int second = start; second <= end; second++) {
             double ml = brothMl + foodMl[second - start];
             int baskets = inBaskets[second - start];
-            String at = "second " + second + " in " + side.id();
-            if (ml > brimMl + TOLERANCE) {
-                add("H2", at, String.format(Locale.ROOT, "%.0f ml stand in %.0f ml", ml, brimMl));
+            boolean isOver = ml > brimMl + TOLERANCE;
+            boolean isCrowded = baskets > pot.basketsPerSide();
+            if (isOver && !over) {
+                String text = String.format(Locale.ROOT, "%.0f ml stand in %.0f ml", ml, brimMl);
+                add("H2", side.id(), second, ml, brimMl, text);
             }
-            if (baskets > pot.basketsPerSide()) {
-                add("H4", at, baskets + " baskets where " + pot.basketsPerSide() + " fit");
+            if (isCrowded && !crowded) {
+                String text = baskets + " baskets where " + pot.basketsPerSide() + " fit";
+                add("H4", side.id(), second, baskets, pot.basketsPerSide(), text);
             }
+            over = isOver;
+            crowded = isCrowded;
         }
     }
 
@@ -252,7 +258,8 @@ public final class TableAudit {
             }
             double coolest = walk.coolest(drop.putIn(), drop.takeOut());
             if (coolest < floor - FLOOR_TOLERANCE_K) {
-                add("H3", drop.id(), String.format(Locale.ROOT, "in broth of %.1f °C, below %.1f °C", coolest, floor));
+                String text = String.format(Locale.ROOT, "in broth of %.1f °C, below %.1f °C", coolest, floor);
+                add("H3", drop.id(), drop.putIn(), coolest, floor, text);
             }
             if (cut.governed().isBy(Governed.By.CORE)) {
                 safeAtItsCore(drop, cut, scales.get(drop.cut()), frozen.contains(drop.cut()), walk);
@@ -268,18 +275,13 @@ public final class TableAudit {
             Patience.check();
             double coolest = Math.floor(walk.coolest(stay.putIn(), stay.takeOut()));
             double sure = CORES.seconds(cut, scale, start, coolest, wanted);
-            if (stay.seconds() < sure
-                    && stay.seconds()
-                            < CoreGrid.of(cut, scale)
-                                    .seconds(start, second -> walk.at(stay.putIn() + second), wanted)) {
-                add(
-                        "H3",
-                        drop.id(),
-                        String.format(
-                                Locale.ROOT,
-                                "out after %d s, the core not yet at %d °C",
-                                stay.seconds(),
-                                cut.safeCoreC()));
+            if (stay.seconds() < sure) {
+                double needed =
+                        CoreGrid.of(cut, scale).seconds(start, second -> walk.at(stay.putIn() + second), wanted);
+                if (stay.seconds() < needed) {
+                    String text = "out after " + stay.seconds() + " s, the core not yet at " + cut.safeCoreC() + " °C";
+                    add("H3", drop.id(), stay.takeOut(), stay.seconds(), needed, text);
+                }
             }
         }
     }
@@ -301,24 +303,30 @@ public final class TableAudit {
         for (Stay stay : drop.stays()) {
             int cooked = stay.seconds();
             if (cooked < window.safe().value() || cooked < window.pleasant().value()) {
-                add("H6", drop.id(), "out after " + cooked + " s, before it is ready");
+                double ready = Math.max(window.safe().value(), window.pleasant().value());
+                add("H6", drop.id(), stay.takeOut(), cooked, ready, "out after " + cooked + " s, before it is ready");
             } else if (cooked < window.readySeconds() + spare || cooked > window.bestUntilSeconds() - spare + GRID_S) {
-                add("H6", drop.id(), "out after " + cooked + " s, with less than " + spare + " s to spare");
+                int had = Math.min(cooked - window.readySeconds(), window.bestUntilSeconds() - cooked);
+                String text = "out after " + cooked + " s, with less than " + spare + " s to spare";
+                add("H6", drop.id(), stay.takeOut(), had, spare, text);
             }
             if (cooked >= window.overcookedSeconds()) {
-                add("H6", drop.id(), "out after " + cooked + " s, overcooked");
+                String text = "out after " + cooked + " s, overcooked";
+                add("H6", drop.id(), stay.takeOut(), cooked, window.overcookedSeconds(), text);
             }
             if (stay.takeOut() > mealSeconds) {
-                add("H6", drop.id(), "out after the finish");
+                add("H6", drop.id(), stay.takeOut(), stay.takeOut(), mealSeconds, "out after the finish");
             }
             for (Stay.Serving serving : stay.servings()) {
                 int arrival = guest(serving.guest()).arrivesAfterMinutes() * 60;
                 int leaving = guest(serving.guest()).leavesWithin(mealSeconds / 60) * 60;
                 if (stay.takeOut() > leaving) {
-                    add("H6", drop.id(), guest(serving.guest()).name() + " has left by then");
+                    String text = guest(serving.guest()).name() + " has left by then";
+                    add("H6", drop.id(), stay.takeOut(), stay.takeOut(), leaving, text);
                 }
                 if (stay.takeOut() < Math.max(1, arrival)) {
-                    add("H6", drop.id(), guest(serving.guest()).name() + " is not at the table yet");
+                    String text = guest(serving.guest()).name() + " is not at the table yet";
+                    add("H6", drop.id(), stay.takeOut(), stay.takeOut(), arrival, text);
                 }
             }
         }
@@ -351,12 +359,14 @@ public final class TableAudit {
         boolean adults =
                 brief.guests().stream().anyMatch(guest -> !needsOf(guest).containsKey("SMALL_CHILD"));
         if (adults && needsOf(guest(holder)).containsKey("SMALL_CHILD")) {
-            add("H5", drop.id(), guest(holder).name() + " is a child and holds it into the pot");
+            String text = guest(holder).name() + " is a child and holds it into the pot";
+            violations.add(new Violation("H5", drop.id(), stay.putIn(), null, null, text));
         }
         int arrival = guest(holder).arrivesAfterMinutes() * 60;
         int leaving = guest(holder).leavesWithin(mealSeconds / 60) * 60;
         if (!holder.equals(eater) && (stay.takeOut() < arrival || stay.takeOut() > leaving)) {
-            add("H5", drop.id(), guest(holder).name() + " holds it and is not at the table");
+            String text = guest(holder).name() + " holds it and is not at the table";
+            violations.add(new Violation("H5", drop.id(), stay.putIn(), null, null, text));
         }
     }
 
@@ -365,7 +375,8 @@ public final class TableAudit {
             long others =
                     stays.stream().filter(other -> other.isInside(stay.putIn())).count();
             if (others > most) {
-                add(rule, subject, others + " slices at second " + stay.putIn() + " where " + most + " may be");
+                String text = others + " at second " + stay.putIn() + " where " + most + " may be";
+                add(rule, subject, stay.putIn(), others, most, text);
             }
         }
     }
@@ -381,7 +392,8 @@ public final class TableAudit {
         remainders.forEach(rest -> open.merge(rest.guest() + " " + rest.cut(), -rest.grams(), Double::sum));
         open.forEach((key, grams) -> {
             if (Math.abs(grams) > TOLERANCE) {
-                add("H8", key, String.format(Locale.ROOT, "%.2f g neither served nor named", grams));
+                String text = String.format(Locale.ROOT, "%.2f g neither served nor named", grams);
+                violations.add(new Violation("H8", key, null, grams, 0.0, text));
             }
         });
     }
@@ -411,7 +423,7 @@ public final class TableAudit {
                 .orElseThrow();
     }
 
-    private void add(String rule, String subject, String text) {
-        violations.add(new Violation(rule, subject, text));
+    private void add(String rule, String subject, int at, double had, double limit, String text) {
+        violations.add(new Violation(rule, subject, at, had, limit, text));
     }
 }

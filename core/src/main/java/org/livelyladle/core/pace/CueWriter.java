@@ -13,8 +13,8 @@ import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Heat;
-import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.PotEvening;
+import org.livelyladle.core.evening.SideEvening;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Drop;
@@ -46,10 +46,10 @@ final class CueWriter {
         this.sequence = sequence;
     }
 
-    List<Cue> write(Evening evening) {
+    List<Cue> write(List<PotEvening> pots) {
         sequence.drops().forEach(this::drop);
         Map<String, List<Integer>> visits = visits();
-        evening.pots().forEach(this::pot);
+        pots.forEach(this::pot);
         brief.sides().forEach(this::skim);
         cues.replaceAll(cue -> cue.drop() == null ? onAVisit(cue, visits) : cue);
         cues.sort(Comparator.comparingInt(Cue::at)
@@ -155,9 +155,14 @@ final class CueWriter {
                         "Turn " + pot.name() + " to " + KitchenText.number(phase.percent(), 0) + " %"));
         evening.sides()
                 .forEach(side -> side.doses()
-                        .forEach(
-                                dose -> broth(dose.minute() * MINUTE, minder, Cue.Act.POUR, side.side(), dose.text())));
+                        .forEach(dose -> broth(dose.minute() * MINUTE, minder, Cue.Act.POUR, side.side(), said(dose))));
         broth(sequence.mealSeconds() / 2, minder, Cue.Act.TASTE, first, "Taste the broths of " + pot.name());
+    }
+
+    /** "Pour in 250 ml hot water", "Season with 2 g salt". */
+    private static String said(SideEvening.Dose dose) {
+        String text = dose.text();
+        return dose.ml() > 0 ? "Pour in " + text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     private void broth(int at, @Nullable String minder, Cue.Act act, String side, String text) {

@@ -12,6 +12,7 @@ import java.util.List;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.check.Violation;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.measure.Figure;
@@ -22,6 +23,7 @@ import org.livelyladle.core.measure.Operation;
 import org.livelyladle.core.measure.Term;
 import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.ScoreTerm;
 import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
@@ -45,12 +47,13 @@ public final class PaceFigures {
         this.mealSeconds = brief.mealMinutes() * 60;
     }
 
-    /** @param evening as foreseen from the sequence: what is poured and how the heat is set are cues too */
-    public TablePlan plan(Sequence sequence, Evening evening) {
-        List<TablePlan.GuestPace> paces = brief.guests().stream()
-                .map(guest -> pace(guest, sequence.drops(), sequence.sidesOpenTo(guest.id())))
-                .toList();
-        List<Cue> cues = new CueWriter(brief, catalogue, sequence).write(evening);
+    /**
+     * @param evening as foreseen from the sequence: what is poured and how the heat is set are cues too
+     * @param audit of the sequence
+     */
+    public TablePlan plan(Sequence sequence, Evening evening, List<Violation> audit) {
+        List<TablePlan.GuestPace> paces = paces(sequence);
+        List<Cue> cues = new CueWriter(brief, catalogue, sequence).write(evening.pots());
         Busy busy = Busy.of(brief, cues);
         return new TablePlan(
                 mealSeconds,
@@ -73,7 +76,20 @@ public final class PaceFigures {
                 sequence.courses(),
                 sequence.beside(),
                 sequence.reasons(),
-                new Scores(brief, sequence, paces, busy).terms());
+                new Scores(brief, sequence, paces, busy).terms(),
+                audit);
+    }
+
+    /** What any sequence scores, as far as its drops tell: without what is poured, and how the heat is set. */
+    public List<ScoreTerm> score(Sequence sequence) {
+        List<Cue> cues = new CueWriter(brief, catalogue, sequence).write(List.of());
+        return new Scores(brief, sequence, paces(sequence), Busy.of(brief, cues)).terms();
+    }
+
+    private List<TablePlan.GuestPace> paces(Sequence sequence) {
+        return brief.guests().stream()
+                .map(guest -> pace(guest, sequence.drops(), sequence.sidesOpenTo(guest.id())))
+                .toList();
     }
 
     private TablePlan.GuestPace pace(Guest guest, List<Drop> drops, List<String> sides) {

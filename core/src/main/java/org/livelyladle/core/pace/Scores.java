@@ -84,8 +84,12 @@ final class Scores {
                 BOWL_AIM_G,
                 1,
                 KitchenText.number(bowl, 0) + " g wait in the fullest bowl"));
-        terms.add(minutes(ScoreTerm.Kind.ORDER, order(), ORDER_AIM_MIN, 2, "from its place in the courses"));
-        terms.add(minutes(ScoreTerm.Kind.TIES, ties(), TIES_AIM_MIN, 1, "between what is eaten together"));
+        if (!sequence.reasons().isEmpty()) {
+            terms.add(minutes(ScoreTerm.Kind.ORDER, order(), ORDER_AIM_MIN, 2, "from its place in the courses"));
+        }
+        if (brief.menu().stream().anyMatch(item -> item.with() != null)) {
+            terms.add(minutes(ScoreTerm.Kind.TIES, ties(), TIES_AIM_MIN, 1, "between what is eaten together"));
+        }
         double rate = busy.cues() / minutes;
         terms.add(new ScoreTerm(
                 ScoreTerm.Kind.CUES,
@@ -107,12 +111,16 @@ final class Scores {
                 FAIRNESS_AIM_S,
                 1,
                 "between the longest waits of the luckiest and the unluckiest guest"));
-        terms.add(seconds(
+        double missing = missingSlack();
+        terms.add(new ScoreTerm(
                 ScoreTerm.Kind.SLACK,
-                missingSlack(),
+                missing,
+                "s",
                 SLACK_AIM_S,
                 1,
-                "short of 20 s to spare at the tightest take-out"));
+                missing == 0
+                        ? "20 s to spare on both sides at every take-out"
+                        : KitchenText.seconds(SLACK_AIM_S - missing) + " to spare at the tightest take-out"));
         return terms;
     }
 

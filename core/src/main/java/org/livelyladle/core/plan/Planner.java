@@ -8,7 +8,6 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.stream.Stream;
 import org.livelyladle.core.audit.TableAudit;
-import org.livelyladle.core.audit.Violation;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.brief.Guest;
@@ -72,7 +71,17 @@ public final class Planner {
         Sides sides = new SidePlanner(brief, catalogue, ledger, text).plan();
         Foresight foresight = Foresight.of(brief, catalogue, portions, sides, windows, Care.FULL, ledger, text);
         Evening evening = foresight.evening();
-        TablePlan table = new PaceFigures(brief, catalogue, windows, ledger).plan(foresight.table(), evening);
+        TablePlan table = new PaceFigures(brief, catalogue, windows, ledger)
+                .plan(
+                        foresight.table(),
+                        evening,
+                        TableAudit.check(
+                                brief,
+                                catalogue,
+                                windows.all(),
+                                portions.lines(),
+                                foresight.table().drops(),
+                                foresight.table().remainders()));
         Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan(sides, evening.reserves());
         Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan(portions);
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
@@ -122,11 +131,11 @@ public final class Planner {
     }
 
     /**
-     * Judges any drops for a brief by the hard rules of the table, from scratch.
+     * Judges any drops for a brief by the hard rules of the table, from scratch, and scores them.
      *
      * @throws org.livelyladle.core.check.InvalidInputException for a cut, side or guest that the brief does not have
      */
-    public List<Violation> audit(Brief brief, List<Drop> drops) {
+    public Judged audit(Brief brief, List<Drop> drops) {
         Catalogue catalogue = requireNonNull(brief, "brief").extend(builtIn);
         BriefCheck.check(brief, catalogue);
         List<Drop> judged = Check.distinct(drops, "drops", MOST_DROPS, Drop::id);
@@ -149,7 +158,10 @@ public final class Planner {
         KitchenText text = new KitchenText(brief.units(), brief.currency());
         Windows windows = new WindowPlanner(brief, catalogue, model, ledger, text).plan();
         Portions portions = new PortionPlanner(brief, catalogue, windows, ledger, text).plan();
-        return TableAudit.check(brief, catalogue, windows.all(), portions.lines(), judged, List.of());
+        return new Judged(
+                TableAudit.check(brief, catalogue, windows.all(), portions.lines(), judged, List.of()),
+                new PaceFigures(brief, catalogue, windows, ledger)
+                        .score(Sequence.of(brief.mealMinutes() * 60, judged)));
     }
 
     /** Only the table of a brief, good enough to see who is fed, without what follows from it. */

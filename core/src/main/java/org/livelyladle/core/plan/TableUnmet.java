@@ -5,8 +5,10 @@ import static org.livelyladle.core.plan.UnmetFinder.show;
 import java.util.ArrayList;
 import java.util.List;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.check.Violation;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.safety.SideAccess.Barrier;
 import org.livelyladle.core.table.TablePlan;
@@ -15,9 +17,12 @@ import org.livelyladle.core.table.TablePlan;
 record TableUnmet(Brief brief, Catalogue catalogue, TablePlan table) {
     /** A longer time without a bite, to the finish too, is drawn as a wait [s]; memory. */
     private static final int LONG_WAIT_SECONDS = 300;
+    /** Nor is one this many times as long as if the bites came evenly [1]; memory. */
+    private static final double FEW_BITES = 1.6;
 
     List<Unmet> find() {
         List<Unmet> unmet = new ArrayList<>();
+        table.audit().forEach(violation -> unmet.add(broken(violation)));
         if (!table.drops().isEmpty()) {
             waits(unmet);
             table.sides().stream().filter(side -> side.cuts().isEmpty()).forEach(side -> unmet.add(unused(side)));
@@ -25,9 +30,29 @@ record TableUnmet(Brief brief, Catalogue catalogue, TablePlan table) {
         return unmet;
     }
 
+    /** Nobody minds so long a wait: who has few bites waits longer between them. */
+    private double longest(TablePlan.GuestPace pace) {
+        Guest guest = brief.guest(pace.guest()).orElseThrow();
+        double minutes = guest.leavesWithin(brief.mealMinutes()) - guest.arrivesAfterMinutes();
+        return Math.max(
+                LONG_WAIT_SECONDS, FEW_BITES * minutes * 60 / pace.bites().size());
+    }
+
+    /** The audit shares nothing with the sequencer: should they ever differ, the audit is believed. */
+    private static Unmet broken(Violation violation) {
+        return new Unmet(
+                "audit." + violation.rule() + "." + violation.subject(),
+                Unmet.Severity.CANNOT_EAT,
+                Step.TABLE,
+                null,
+                "Checked again, this table breaks " + violation.rule() + ", " + violation.subject() + ": "
+                        + violation.text() + ". Do not cook by it.",
+                show(Step.TABLE));
+    }
+
     private void waits(List<Unmet> unmet) {
         List<TablePlan.GuestPace> waiting = table.guests().stream()
-                .filter(pace -> !pace.bites().isEmpty() && pace.longestWait().value() > LONG_WAIT_SECONDS)
+                .filter(pace -> !pace.bites().isEmpty() && pace.longestWait().value() > longest(pace))
                 .toList();
         if (waiting.isEmpty()) {
             return;

@@ -35,6 +35,12 @@ public record Sequence(
         reasons = List.copyOf(reasons);
     }
 
+    /** Only drops, of which nothing else is known. */
+    public static Sequence of(int mealSeconds, List<Drop> drops) {
+        return new Sequence(
+                mealSeconds, drops, List.of(), List.of(), List.of(), List.of(), List.of(), Map.of(), List.of());
+    }
+
     /**
      * Why a drop is where it is.
      *

@@ -3,6 +3,7 @@ package org.livelyladle.core.table;
 import java.util.List;
 import org.livelyladle.core.brief.Course;
 import org.livelyladle.core.brief.Doneness;
+import org.livelyladle.core.check.Violation;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.safety.SideAccess;
 
@@ -20,6 +21,7 @@ import org.livelyladle.core.safety.SideAccess;
  * @param beside what never goes into a pot
  * @param reasons why each drop is where it is
  * @param score the aims and what is reached of each
+ * @param audit the hard rules it breaks, judged from scratch; none
  */
 public record TablePlan(
         int mealSeconds,
@@ -37,7 +39,8 @@ public record TablePlan(
         List<Course> courses,
         List<Beside> beside,
         List<Sequence.Reason> reasons,
-        List<ScoreTerm> score) {
+        List<ScoreTerm> score,
+        List<Violation> audit) {
 
     public TablePlan {
         drops = List.copyOf(drops);
@@ -51,6 +54,7 @@ public record TablePlan(
         beside = List.copyOf(beside);
         reasons = List.copyOf(reasons);
         score = List.copyOf(score);
+        audit = List.copyOf(audit);
     }
 
     /** What a guest finds in the bowl, cooked in the kitchen [g]. */

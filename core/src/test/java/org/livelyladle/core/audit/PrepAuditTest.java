@@ -11,6 +11,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.catalogue.Skill;
 import org.livelyladle.core.catalogue.Station;
+import org.livelyladle.core.check.Violation;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.prep.Prep;
 import org.livelyladle.core.prep.PrepTask;

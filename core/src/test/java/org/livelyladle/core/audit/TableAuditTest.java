@@ -11,6 +11,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.HeatSource;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.check.Violation;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.table.Drop;

@@ -298,6 +298,10 @@ class HowItIsEatenTest {
             assertThat(reason.here()).isNotBlank();
             assertThat(reason.now()).isNotBlank();
         });
-        assertThat(table.score()).extracting(ScoreTerm::term).containsExactly(ScoreTerm.Kind.values());
+        assertThat(table.score())
+                .extracting(ScoreTerm::term)
+                .doesNotHaveDuplicates()
+                .hasSize(ScoreTerm.Kind.values().length - 1)
+                .doesNotContain(ScoreTerm.Kind.TIES);
     }
 }

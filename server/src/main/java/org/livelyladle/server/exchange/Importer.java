@@ -188,7 +188,8 @@ final class Importer {
                 0,
                 null,
                 null,
-                null, null);
+                null,
+                null);
         guests.add(guest);
         String said = String.join(
                 ", ", needs.stream().map(need -> need.kind().label()).toList());

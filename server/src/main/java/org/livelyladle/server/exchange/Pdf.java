@@ -12,7 +12,7 @@ import java.util.Objects;
 final class Pdf {
     private static final String FAMILY = "Ladle Print";
     private static final String PAGE = """
-            @page { size: A4; margin: 16mm 15mm 18mm;
+            @page { size: %2$s;
               @bottom-right { content: counter(page) " / " counter(pages); font: 9pt '%1$s'; color: #555; } }
             body { font: 10.5pt '%1$s'; color: #14202b; }
             h1 { font-size: 18pt; margin: 0 0 2mm; }
@@ -25,17 +25,33 @@ final class Pdf {
             .done span { background: #14202b; }
             .right { text-align: right; white-space: nowrap; } .quiet { color: #4a5560; }
             .page { page-break-after: always; }
-            """.formatted(FAMILY);
+            """;
+
+    /** What it is printed on. */
+    enum Paper {
+        A4("A4; margin: 16mm 15mm 18mm"),
+        A6("A6; margin: 8mm 8mm 11mm");
+
+        private final String css;
+
+        Paper(String css) {
+            this.css = css;
+        }
+    }
 
     private Pdf() {}
 
     static byte[] print(String title, Html body) {
+        return print(title, Paper.A4, body);
+    }
+
+    static byte[] print(String title, Paper paper, Html body) {
         try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             PdfRendererBuilder builder = new PdfRendererBuilder();
             builder.useFastMode();
             builder.useFont(() -> font("Regular"), FAMILY, 400, FontStyle.NORMAL, true);
             builder.useFont(() -> font("Bold"), FAMILY, 700, FontStyle.NORMAL, true);
-            builder.withHtmlContent(Html.page(title, PAGE, body), null);
+            builder.withHtmlContent(Html.page(title, PAGE.formatted(FAMILY, paper.css), body), null);
             builder.toStream(out);
             builder.run();
             return out.toByteArray();

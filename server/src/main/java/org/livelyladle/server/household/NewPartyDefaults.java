@@ -110,7 +110,11 @@ public class NewPartyDefaults {
                 null,
                 null,
                 null,
-                null, null, null, null, null);
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     private static List<Guest> guests(List<String> names) {

@@ -3,9 +3,9 @@ package org.livelyladle.server.plan;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.livelyladle.core.audit.Violation;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.measure.Working;
+import org.livelyladle.core.plan.Judged;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.server.access.SignedIn;
@@ -26,9 +26,6 @@ class PlanController {
     /** A brief, and drops somebody thinks of for it. */
     record Drops(Brief brief, List<Drop> drops) {}
 
-    /** What is wrong with them. */
-    record Judged(List<Violation> violations) {}
-
     private final PlanService service;
 
     PlanController(PlanService service) {
@@ -44,7 +41,7 @@ class PlanController {
     /** Which hard rules any drops for a brief break; none is listed when the sequence is clean. Stateless. */
     @PostMapping("/table-audit")
     Judged audit(@RequestBody Drops drops) {
-        return new Judged(service.audit(drops.brief(), drops.drops()));
+        return service.audit(drops.brief(), drops.drops());
     }
 
     @GetMapping("/parties/{id}/plan")

@@ -9,12 +9,12 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.livelyladle.core.audit.Violation;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.Working;
+import org.livelyladle.core.plan.Judged;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planned;
 import org.livelyladle.core.plan.Planner;
@@ -58,7 +58,7 @@ public class PlanService {
         return compute(brief, Facts.none(), null).plan();
     }
 
-    List<Violation> audit(Brief brief, List<Drop> drops) {
+    Judged audit(Brief brief, List<Drop> drops) {
         return effort.spend(null, () -> planner.audit(Check.present(brief, "brief"), Check.present(drops, "drops")));
     }
 

@@ -1,0 +1,107 @@
+/** How a table eats: the words for it, and the edits that say it. */
+
+import type { Brief, Category, Course } from '@/api/types'
+import { CATEGORIES } from '@/party/words'
+
+interface Choice<T> {
+  value: T
+  label: string
+  /** What it does, in one sentence. */
+  does: string
+}
+
+export const ORDERS: Choice<Brief['order']>[] = [
+  {
+    value: 'FLAVOUR_BUILDERS',
+    label: 'Flavour builders first',
+    does: 'Roots, then meat and seafood that season the broth, then the rest.',
+  },
+  {
+    value: 'HARD_FIRST',
+    label: 'Hard things first',
+    does: 'By cooking time; quick things are eaten while the slow ones cook.',
+  },
+  {
+    value: 'BALLS_FIRST',
+    label: 'Balls first',
+    does: 'Balls and tofu until they float, then what is dipped, greens late.',
+  },
+  { value: 'GREENS_FIRST', label: 'Greens first', does: 'A heap of leaves and mushrooms, then the rest.' },
+  { value: 'ALL_ALONG', label: 'All along', does: 'Little and often: some of everything all the time.' },
+  { value: 'OWN', label: 'Our own', does: 'The courses as you set and drag them.' },
+]
+
+export const STARCHES: Choice<NonNullable<Brief['starch']>>[] = [
+  { value: 'FIRST', label: 'first', does: 'Noodles and rice open the meal.' },
+  { value: 'HALF_WAY', label: 'half-way', does: 'Noodles and rice come in the middle.' },
+  { value: 'LAST', label: 'last', does: 'Noodles and rice come when all else is eaten.' },
+  {
+    value: 'IN_THE_BOWL',
+    label: 'in the bowl',
+    does: 'Cooked in the kitchen and laid into the bowls; none goes into a pot.',
+  },
+]
+
+export const TEMPOS: Choice<NonNullable<Brief['tempo']>>[] = [
+  { value: 'BRISK', label: 'hungry first', does: 'A quarter is eaten by a sixth of the meal.' },
+  { value: 'EVEN', label: 'even', does: 'As much in every quarter of an hour.' },
+]
+
+export const TENDINGS: Choice<NonNullable<Brief['menu'][number]['tending']>>[] = [
+  { value: 'DIP', label: 'dipped', does: 'Each eater holds it, slice by slice.' },
+  {
+    value: 'BASKET',
+    label: 'own baskets',
+    does: 'Each eater’s pieces in a basket of their own, and they mind it.',
+  },
+  { value: 'SHARED', label: 'for all', does: 'Somebody puts it in for everybody; what keeps is fished out.' },
+]
+
+const LEAST_SHARE = 5
+const MOST_SHARE = 100
+
+const copy = (courses: Course[]): Course[] =>
+  courses.map(({ kinds, cuts, share }) => ({ kinds: [...kinds], cuts: [...cuts], share }))
+
+/** An order is chosen; the host's own begins as the courses there are. */
+export const setOrder = (order: Brief['order'], shown: Course[]) => (draft: Brief) => {
+  if (order === 'OWN' && !draft.courses?.length) draft.courses = copy(shown)
+  draft.order = order
+}
+
+/** The host's own courses, which begin as those that are shown. */
+export const editCourses = (shown: Course[], edit: (courses: Course[]) => void) => (draft: Brief) => {
+  const courses = draft.order === 'OWN' && draft.courses ? draft.courses : copy(shown)
+  edit(courses)
+  draft.courses = courses.filter((course) => course.kinds.length > 0 || course.cuts.length > 0)
+  if (draft.courses.length === 0) draft.courses = copy(shown)
+  draft.order = 'OWN'
+}
+
+/** Moves the border between a course and the next by so much of the meal. */
+export function moveBorder(courses: Course[], index: number, by: number): void {
+  const left = courses[index]
+  const right = courses[index + 1]
+  if (!left || !right) return
+  const both = left.share + right.share
+  const share = Math.round(Math.min(both - LEAST_SHARE, Math.max(LEAST_SHARE, left.share + by)))
+  left.share = Math.min(MOST_SHARE, share)
+  right.share = Math.min(MOST_SHARE, Math.max(1, both - left.share))
+}
+
+/** A kind joins a course or leaves it. */
+export function toggleKind(course: Course, kind: Category): void {
+  course.kinds = course.kinds.includes(kind)
+    ? course.kinds.filter((k) => k !== kind)
+    : [...course.kinds, kind]
+}
+
+/** "Meat, seafood", or the first cuts that stand in this course and not in all. */
+export function courseName(course: Course, all: Course[], nameOf: (cut: string) => string): string {
+  const kinds = course.kinds.map((kind) => CATEGORIES.find((c) => c.value === kind)?.label ?? kind)
+  const everywhere = (cut: string) => all.length > 1 && all.every((other) => other.cuts.includes(cut))
+  const cuts = course.cuts.filter((cut) => !everywhere(cut)).map(nameOf)
+  const names = [...kinds, ...cuts]
+  const [first = 'What is dipped', ...rest] = names
+  return [first, ...rest.map((name) => name.charAt(0).toLowerCase() + name.slice(1))].join(', ')
+}
