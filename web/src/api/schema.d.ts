@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parties/{id}/guest-cards.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["guests"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parties/{id}/import-recipe": {
         parameters: {
             query?: never;
@@ -396,6 +412,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/table-card.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["minders"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1426,6 +1458,8 @@ export interface components {
             reachedBy?: string[];
             sides: components["schemas"]["Side"][];
             size?: components["schemas"]["PotSize"];
+            /** @enum {string} */
+            way?: "TEND" | "ALL_IN" | "LAYERED" | "OWN_POT" | "OWN_BASKET" | "DIP_AND_WRAP";
         };
         PotEvening: {
             boilTable?: components["schemas"]["Figure"];
@@ -2499,6 +2533,28 @@ export interface operations {
             };
         };
     };
+    guests: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     preview_1: {
         parameters: {
             query?: never;
@@ -2740,6 +2796,28 @@ export interface operations {
         };
     };
     pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    minders: {
         parameters: {
             query?: never;
             header?: never;

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Pot } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
+import { WAYS, wayOf } from '@/steps/sequence/eating'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import { useKept } from '@/ui/useKept'
 import { HEAT_KINDS, heatOf, millilitres, POT_KINDS } from './heat'
@@ -40,6 +41,7 @@ const bad = computed(() => {
   const ml = millilitres(s)
   return ml < 300 || ml > 20000 ? `That holds ${ml / 1000} l; a pot holds 0.3 to 20 l.` : ''
 })
+const way = computed(() => wayOf(draft.value))
 const everybody = computed(() => !draft.value.reachedBy)
 
 function toggle(guest: string): void {
@@ -62,6 +64,7 @@ function keep(): void {
     const pot = brief.pots.find((p) => p.id === props.pot.id)
     if (!pot) return
     pot.kind = draft.value.kind
+    pot.way = draft.value.way
     pot.basketsPerSide = draft.value.basketsPerSide
     pot.reachedBy = draft.value.reachedBy
     pot.heat = { ...heat.value, plateMm: heat.value.plateMm || undefined }
@@ -85,6 +88,11 @@ function keep(): void {
             @choose="(kind) => (draft.kind = kind)"
           />
         </div>
+        <h3>How it is eaten from</h3>
+        <div class="choice-row">
+          <ChipChoice :options="WAYS" :on="way" @choose="(chosen) => (draft.way = chosen)" />
+        </div>
+        <p class="quiet">{{ WAYS.find((w) => w.value === way)?.does }}</p>
         <h3>How large</h3>
         <div class="choice-row">
           <button type="button" class="chip" :aria-pressed="!measured" @click="measured = false">

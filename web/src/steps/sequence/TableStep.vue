@@ -52,6 +52,21 @@ const said = computed(() => {
   return `${order}, noodles ${noodles}`
 })
 
+/** "Udon, 250 g for 2; spinach, 80 g for 1": what never goes into a pot. */
+const beside = computed(() => {
+  const byCut = new Map<string, { grams: number; guests: number }>()
+  for (const { cut, grams } of plan.value.table.beside) {
+    const own = byCut.get(cut) ?? { grams: 0, guests: 0 }
+    byCut.set(cut, { grams: own.grams + grams, guests: own.guests + 1 })
+  }
+  return [...byCut]
+    .map(([cut, { grams, guests: eaters }]) => {
+      const name = plan.value.portions.cuts.find((c) => c.cut === cut)?.name ?? cut
+      return `${name}, ${Math.round(grams)} g for ${eaters}`
+    })
+    .join('; ')
+})
+
 const samePin = (d: Drop) => (pin: { cut: string; side: string; batch: number }) =>
   pin.cut === d.cut && pin.side === d.homeSide && pin.batch === d.batch
 
@@ -145,6 +160,7 @@ function free(d: Drop): void {
       />
     </section>
   </div>
+  <p v-if="beside" class="quiet beside"><b>Beside the pots:</b> {{ beside }}.</p>
   <StepNotes step="TABLE" />
   <div class="chips cards no-print">
     <a class="chip" :href="`/api/parties/${party.id}/table-card.pdf`" download>Table card (A4)</a>
@@ -175,6 +191,10 @@ function free(d: Drop): void {
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
+}
+
+.beside {
+  margin: 10px 0 0;
 }
 
 .cards {

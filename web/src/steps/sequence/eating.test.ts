@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import type { Course } from '@/api/types'
 import { aBrief } from '@/test/data'
-import { courseName, editCourses, moveBorder, setOrder, toggleKind } from './eating'
+import { courseName, editCourses, moveBorder, setOrder, toggleKind, wayOf } from './eating'
 
 const shown: Course[] = [
   { kinds: ['ROOTS', 'MEAT'], cuts: [], share: 30 },
@@ -42,6 +42,15 @@ it('drops a course in which nothing is left, but not the last one', () => {
   expect(brief.courses).toEqual([shown[0]])
   editCourses(shown, (courses) => courses.splice(0))(brief)
   expect(brief.courses).toEqual(shown)
+})
+
+it('eats from a pot as is usual for its kind, unless somebody says otherwise', () => {
+  expect([wayOf({}), wayOf({ kind: 'DIP' }), wayOf({ kind: 'PERSONAL' })]).toEqual([
+    'TEND',
+    'DIP_AND_WRAP',
+    'OWN_POT',
+  ])
+  expect(wayOf({ kind: 'DIP', way: 'LAYERED' })).toBe('LAYERED')
 })
 
 it('names a course by its kinds, or by the cuts that stand in it alone', () => {

@@ -1,6 +1,6 @@
 /** How a table eats: the words for it, and the edits that say it. */
 
-import type { Brief, Category, Course } from '@/api/types'
+import type { Brief, Category, Course, Pot } from '@/api/types'
 import { CATEGORIES } from '@/party/words'
 
 interface Choice<T> {
@@ -56,6 +56,38 @@ export const TENDINGS: Choice<NonNullable<Brief['menu'][number]['tending']>>[] =
   },
   { value: 'SHARED', label: 'for all', does: 'Somebody puts it in for everybody; what keeps is fished out.' },
 ]
+
+export const WAYS: Choice<NonNullable<Pot['way']>>[] = [
+  {
+    value: 'TEND',
+    label: 'dipped and tended',
+    does: 'Slices are dipped by each eater; slow things somebody looks after.',
+  },
+  {
+    value: 'LAYERED',
+    label: 'layered',
+    does: 'Slow things are arranged in the cold pot and boil up with it; then as usual.',
+  },
+  { value: 'ALL_IN', label: 'all in', does: 'Everything goes in before sitting down and is one bowl.' },
+  {
+    value: 'OWN_BASKET',
+    label: 'own baskets',
+    does: 'Everybody cooks their own pieces in a basket of their own.',
+  },
+  { value: 'OWN_POT', label: 'own pot', does: 'Everybody cooks their own pieces in a pot of their own.' },
+  {
+    value: 'DIP_AND_WRAP',
+    label: 'dip and wrap',
+    does: 'Only meat and seafood go in; leaves, herbs and noodles stand beside.',
+  },
+]
+
+/** How people eat from a pot where the host has not said. */
+export function wayOf(pot: Pick<Pot, 'way' | 'kind'>): NonNullable<Pot['way']> {
+  if (pot.way) return pot.way
+  if (pot.kind === 'PERSONAL') return 'OWN_POT'
+  return pot.kind === 'DIP' ? 'DIP_AND_WRAP' : 'TEND'
+}
 
 const LEAST_SHARE = 5
 const MOST_SHARE = 100

@@ -34,6 +34,7 @@ import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.brief.Tempo;
 import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.brief.TopUp;
+import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Allergen;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -147,6 +148,12 @@ public final class Parties {
                         List.of(Category.served().get(table.nextInt(8))),
                         List.of(brief.menu().get(0).cut()),
                         1 + table.nextInt(60)));
+        List<Pot> pots = brief.pots().stream()
+                .map(pot -> table.nextInt(3) > 0
+                        ? pot
+                        : Records.with(pot, "way", WayOfEating.values()[table.nextInt(WayOfEating.values().length)]))
+                .toList();
+        brief = Records.with(brief, "pots", pots);
         brief = Records.with(brief, "menu", served);
         brief = Records.with(brief, "guests", guests);
         brief = Records.with(brief, "courses", courses);
@@ -276,7 +283,8 @@ public final class Parties {
                                 .map(Guest::id)
                                 .filter(g -> oneIn(2))
                                 .toList()
-                        : null);
+                        : null,
+                null);
     }
 
     private Decisions decisions() {

@@ -14,9 +14,11 @@ import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.brief.PotKind;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.brief.Strength;
+import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Allergen;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -401,7 +403,14 @@ public final class TableAudit {
     private boolean goesIntoAPot(Portion portion) {
         Ingredient ingredient =
                 catalogue.ingredient(catalogue.cut(portion.cut()).ingredient());
-        return brief.starch() != Starch.IN_THE_BOWL || ingredient.category() != Category.STARCH;
+        boolean inTheBowl = brief.starch() == Starch.IN_THE_BOWL && ingredient.category() == Category.STARCH;
+        boolean dipOnly = !brief.pots().isEmpty()
+                && brief.pots().stream()
+                        .allMatch(pot -> pot.way() == WayOfEating.DIP_AND_WRAP
+                                || pot.way() == null && pot.kind() == PotKind.DIP);
+        boolean wrapped = dipOnly
+                && !Set.of("MEAT", "SEAFOOD").contains(ingredient.category().name());
+        return !inTheBowl && !wrapped;
     }
 
     private CookingWindow windowOf(Drop drop) {

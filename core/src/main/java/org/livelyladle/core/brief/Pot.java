@@ -15,6 +15,7 @@ import org.livelyladle.core.check.Check;
  * @param size as measured; unknown when left out
  * @param heat a cartridge stove when left out
  * @param reachedBy ids of the guests who can reach it; everybody when left out
+ * @param way how people eat from it; as usual for its kind when left out
  */
 public record Pot(
         String id,
@@ -26,7 +27,8 @@ public record Pot(
         @Nullable PotKind kind,
         @Nullable PotSize size,
         @Nullable HeatSource heat,
-        @Nullable List<String> reachedBy) {
+        @Nullable List<String> reachedBy,
+        @Nullable WayOfEating way) {
     public static final int MOST_SIDES = 3;
     /** A pot nobody has measured is as deep against its width as one of 6 l that is 90 mm deep; memory. */
     private static final double USUAL_ML = 6000;
@@ -53,16 +55,26 @@ public record Pot(
     /** An ordinary pot of so many millilitres. */
     public static Pot of(
             String id, String name, int capacityMl, int fillPercent, int basketsPerSide, List<Side> sides) {
-        return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, null, null, null, null);
+        return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, null, null, null, null, null);
     }
 
     /** The same pot with other broths in its sides. */
     public Pot holding(List<Side> sides) {
-        return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, kind, size, heat, reachedBy);
+        return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, kind, size, heat, reachedBy, way);
     }
 
     public PotKind kindOrUsual() {
         return Objects.requireNonNullElse(kind, PotKind.POT);
+    }
+
+    public WayOfEating wayOrUsual() {
+        return Objects.requireNonNullElse(
+                way,
+                switch (kindOrUsual()) {
+                    case POT, PLATE_AND_MOAT -> WayOfEating.TEND;
+                    case PERSONAL -> WayOfEating.OWN_POT;
+                    case DIP -> WayOfEating.DIP_AND_WRAP;
+                });
     }
 
     public HeatSource heatOrUsual() {

@@ -41,6 +41,11 @@ public enum Category {
         return source;
     }
 
+    /** Whether it is dipped where all else is wrapped around it. */
+    public boolean isDippedToWrap() {
+        return this == MEAT || this == SEAFOOD;
+    }
+
     /** The categories that are served at the table, in order. */
     public static List<Category> served() {
         return SERVED;

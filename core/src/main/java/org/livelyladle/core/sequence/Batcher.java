@@ -3,8 +3,12 @@ package org.livelyladle.core.sequence;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Tending;
+import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Cut;
@@ -40,14 +44,27 @@ final class Batcher {
     private final OrderOfEating order;
     private final EatenShare tempo;
     private final int mealSeconds;
+    /** By side. */
+    private final Map<String, WayOfEating> ways;
 
-    Batcher(Sides plans, SideLimits limits, Windows windows, OrderOfEating order, EatenShare tempo, int mealSeconds) {
+    Batcher(Brief brief, Sides plans, SideLimits limits, Windows windows, OrderOfEating order) {
         this.plans = plans;
         this.limits = limits;
         this.windows = windows;
         this.order = order;
-        this.tempo = tempo;
-        this.mealSeconds = mealSeconds;
+        this.tempo = EatenShare.of(brief.tempoOrUsual());
+        this.mealSeconds = brief.mealMinutes() * 60;
+        this.ways = brief.sides().stream()
+                .collect(Collectors.toMap(
+                        Side::id, side -> brief.potOf(side.id()).wayOrUsual()));
+    }
+
+    private OrderOfEating.Place place(Dish dish, Side side, int index, int count) {
+        WayOfEating way = ways.get(side.id());
+        boolean atTheStart = way == WayOfEating.ALL_IN
+                || way == WayOfEating.LAYERED
+                        && Batch.isFished(dish, windows.of(dish.cut().id(), side.id()));
+        return atTheStart ? OrderOfEating.Place.AT_THE_START : order.place(dish, index, count);
     }
 
     /** Some demands that go in together, and where in the meal. */
@@ -58,7 +75,8 @@ final class Batcher {
     }
 
     /** @param firstNumber of the first of these batches, where others of this cut and side exist */
-    List<Batch> split(Dish dish, Side side, List<Demand> demands, int firstNumber) {
+    List<Batch> split(Dish usual, Side side, List<Demand> demands, int firstNumber) {
+        Dish dish = usual.in(ways.get(side.id()));
         List<Demand> present = demands.stream()
                 .filter(demand -> canMeet(dish, side, demand))
                 .sorted(Comparator.comparing(demand -> demand.guest().id()))
@@ -89,7 +107,7 @@ final class Batcher {
         for (Demand demand : demands) {
             int count = Math.max(1, (demand.pieces() + SLICES_A_TURN - 1) / SLICES_A_TURN);
             for (int i = 0; i < count; i++) {
-                Deal deal = new Deal(List.of(part(demand, i, count)), order.place(dish, i, count));
+                Deal deal = new Deal(List.of(part(demand, i, count)), place(dish, side, i, count));
                 turns.add(batch(dish, side, firstNumber + i, deal));
             }
         }
@@ -104,7 +122,7 @@ final class Batcher {
             for (int i = 0; i < count; i++) {
                 Demand part = part(demand, i, count);
                 if (part.grams() > 0) {
-                    Deal deal = new Deal(List.of(part), order.place(dish, i, count));
+                    Deal deal = new Deal(List.of(part), place(dish, side, i, count));
                     baskets.add(batch(dish, side, firstNumber + i, deal));
                 }
             }
@@ -113,7 +131,8 @@ final class Batcher {
     }
 
     /** The smallest drops there can be: a piece, or a small helping, for one guest at a time. */
-    List<Batch> crumble(Dish dish, Side side, Demand demand, int firstNumber) {
+    List<Batch> crumble(Dish usual, Side side, Demand demand, int firstNumber) {
+        Dish dish = usual.in(ways.get(side.id()));
         List<Demand> parts = new ArrayList<>();
         if (demand.pieces() > 0) {
             for (int i = 0; i < demand.pieces(); i++) {
@@ -128,7 +147,7 @@ final class Batcher {
         }
         List<Deal> deals = new ArrayList<>();
         for (Demand part : parts) {
-            deals.add(new Deal(List.of(part), order.place(dish, deals.size(), parts.size())));
+            deals.add(new Deal(List.of(part), place(dish, side, deals.size(), parts.size())));
         }
         return number(dish, side, deals, firstNumber);
     }
@@ -161,7 +180,7 @@ final class Batcher {
 
     /** Whether somebody is at the table while a piece of it could be cooked. */
     boolean canMeet(Dish dish, Side side, Demand demand) {
-        return canMeet(dish, windows.of(dish.cut().id(), side.id()), presence(demand));
+        return canMeet(dish.in(ways.get(side.id())), windows.of(dish.cut().id(), side.id()), presence(demand));
     }
 
     /** Whether there is a moment at which all who share a presence are at the table. */
@@ -219,7 +238,7 @@ final class Batcher {
         for (int i = 0; i < count; i++) {
             together.add(new ArrayList<>());
             apart.add(new ArrayList<>());
-            places[i] = order.place(dish, i, count);
+            places[i] = place(dish, side, i, count);
             moments[i] = start + tempo.mealFor(places[i].share()) * (end - start);
         }
         for (int g = 0; g < demands.size(); g++) {

@@ -1,10 +1,13 @@
 package org.livelyladle.core.sequence;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Tending;
+import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.StartState;
@@ -21,10 +24,31 @@ record Dish(Cut cut, Tending tending, boolean startsFrozen, MenuItem item) {
         return new Dish(cut, item.tendingOf(cut.byHand()), item.fromFrozen() || cut.start() == StartState.FROZEN, item);
     }
 
+    /** By cut; where all pots are eaten from in one way, in that way. */
     static Map<String, Dish> byCut(Brief brief, Catalogue catalogue) {
         Map<String, Dish> dishes = new HashMap<>();
-        brief.menu().forEach(item -> dishes.put(item.cut(), of(catalogue.cut(item.cut()), item)));
+        List<WayOfEating> ways =
+                brief.pots().stream().map(Pot::wayOrUsual).distinct().toList();
+        for (MenuItem item : brief.menu()) {
+            Dish dish = of(catalogue.cut(item.cut()), item);
+            dishes.put(item.cut(), ways.size() == 1 ? dish.in(ways.get(0)) : dish);
+        }
         return dishes;
+    }
+
+    /** As it is eaten from a pot, unless the host said of the dish itself how. */
+    Dish in(WayOfEating way) {
+        return item.tending() != null
+                ? this
+                : switch (way) {
+                    case OWN_POT, OWN_BASKET -> with(Tending.BASKET);
+                    case ALL_IN -> with(Tending.SHARED);
+                    case TEND, LAYERED, DIP_AND_WRAP -> this;
+                };
+    }
+
+    private Dish with(Tending other) {
+        return new Dish(cut, other, startsFrozen, item);
     }
 
     boolean dipped() {

@@ -29,8 +29,21 @@ final class OrderOfEating {
     /** A first course with something that is ready so soon needs no first slices before it [s]. */
     private static final int QUICK_SECONDS = 180;
 
-    /** Where a helping belongs, in food eaten before it [1], and how much it counts when it comes at another time. */
-    record Place(double share, double weight) {}
+    /**
+     * Where a helping belongs.
+     *
+     * @param share in food eaten before it [1]
+     * @param weight how much it counts when it comes at another time
+     * @param settled it is not moved to a better time
+     */
+    record Place(double share, double weight, boolean settled) {
+        /** On the table from the start, whatever it costs in waits later. */
+        static final Place AT_THE_START = new Place(0, STRICT, true);
+
+        private Place(double share, double weight) {
+            this(share, weight, false);
+        }
+    }
 
     private record Part(double from, double to, double weight) {
         private static final Part ALL_ALONG = new Part(0, 1, 1);

@@ -247,7 +247,7 @@ final class Sequencer {
     /** Moves what is not fixed to better moments until nothing moves. */
     void improve() {
         List<Placing> free = placed.stream()
-                .filter(placing -> !placing.fixed)
+                .filter(placing -> !placing.fixed && !placing.batch.place().settled())
                 .sorted(IN_ORDER)
                 .toList();
         for (int grid : GRIDS) {

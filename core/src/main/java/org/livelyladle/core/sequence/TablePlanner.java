@@ -13,11 +13,11 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.DropPin;
 import org.livelyladle.core.brief.Guest;
-import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.brief.Strength;
+import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -56,7 +56,6 @@ public final class TablePlanner {
     private final KitchenText text;
     private final SideAccess access;
     private final Map<String, Dish> dishes;
-    private final EatenShare tempo;
     private final List<TablePlan.BeatenPin> beaten = new ArrayList<>();
 
     public TablePlanner(
@@ -77,7 +76,6 @@ public final class TablePlanner {
         this.text = text;
         this.access = new SideAccess(brief, catalogue);
         this.dishes = Dish.byCut(brief, catalogue);
-        this.tempo = EatenShare.of(brief.tempoOrUsual());
     }
 
     /** A finished sequence and what decided it. */
@@ -115,7 +113,7 @@ public final class TablePlanner {
 
     Arranged arrange(Portions portions) {
         List<Demand> demands = portions.lines().stream()
-                .filter(portion -> portion.served().value() > 0 && !isInTheBowl(portion))
+                .filter(portion -> portion.served().value() > 0 && !standsBeside(portion))
                 .map(this::demand)
                 .toList();
         SideAllocator.Allocation allocation =
@@ -127,7 +125,7 @@ public final class TablePlanner {
                 portions.cuts().stream()
                         .collect(toMap(CutTotal::cut, total -> total.grams().value())),
                 windows);
-        Batcher batcher = new Batcher(plans, limits, windows, order, tempo, brief.mealMinutes() * 60);
+        Batcher batcher = new Batcher(brief, plans, limits, windows, order);
         Rescue rescue = new Rescue(brief.sides(), allocation, batcher);
         Sequencer sequencer = sequence(batches(demands, allocation, batcher, rescue), allocation);
         sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
@@ -139,14 +137,21 @@ public final class TablePlanner {
         return new Arranged(sequencer, allocation, batcher, order, demands, rescue.left());
     }
 
-    private boolean isInTheBowl(Portion portion) {
-        return brief.starchOrUsual() == Starch.IN_THE_BOWL
-                && catalogue.ingredientOf(catalogue.cut(portion.cut())).category() == Category.STARCH;
+    /** Noodles laid into the bowls, and all that is not dipped where every pot is one to dip into. */
+    private boolean standsBeside(Portion portion) {
+        Category kind = kindOf(catalogue.cut(portion.cut()));
+        boolean dipOnly = brief.pots().stream().allMatch(pot -> pot.wayOrUsual() == WayOfEating.DIP_AND_WRAP);
+        return brief.starchOrUsual() == Starch.IN_THE_BOWL && kind == Category.STARCH
+                || !brief.pots().isEmpty() && dipOnly && !kind.isDippedToWrap();
+    }
+
+    private Category kindOf(Cut cut) {
+        return catalogue.ingredientOf(cut).category();
     }
 
     private List<TablePlan.Beside> beside(Portions portions) {
         return portions.lines().stream()
-                .filter(portion -> portion.served().value() > 0 && isInTheBowl(portion))
+                .filter(portion -> portion.served().value() > 0 && standsBeside(portion))
                 .map(portion -> new TablePlan.Beside(
                         portion.guest(),
                         portion.cut(),
@@ -167,7 +172,14 @@ public final class TablePlanner {
 
     /** A side stays hot enough for the cut, and takes at least a piece of it at once. */
     private boolean canCook(Cut cut, Side side) {
-        return dishes.get(cut.id()).item().mayGoInto(side.id()) && staysHotFor(cut, side) && takesAPiece(cut, side);
+        return isLetInto(cut, side) && staysHotFor(cut, side) && takesAPiece(cut, side);
+    }
+
+    /** The host lets it in, and it is no pot for other things. */
+    private boolean isLetInto(Cut cut, Side side) {
+        boolean other = brief.potOf(side.id()).wayOrUsual() == WayOfEating.DIP_AND_WRAP
+                && !kindOf(cut).isDippedToWrap();
+        return !other && dishes.get(cut.id()).item().mayGoInto(side.id());
     }
 
     private boolean staysHotFor(Cut cut, Side side) {
@@ -195,10 +207,9 @@ public final class TablePlanner {
         if (open.isEmpty()) {
             return remainder(demand, TablePlan.Cause.NO_SIDE, "no side is open to " + who);
         }
-        MenuItem item = demand.dish().item();
-        if (open.stream().noneMatch(side -> item.mayGoInto(side.id()))) {
+        if (open.stream().noneMatch(side -> isLetInto(demand.cut(), side))) {
             return remainder(
-                    demand, TablePlan.Cause.NO_SIDE_FOR_CUT, "the sides you let it into are not open to " + who);
+                    demand, TablePlan.Cause.NO_SIDE_FOR_CUT, "the sides it may go into are not open to " + who);
         }
         if (open.stream().noneMatch(side -> staysHotFor(demand.cut(), side))) {
             return remainder(demand, TablePlan.Cause.TOO_COOL, "no side open to " + who + " stays hot enough");

@@ -17,6 +17,7 @@ import org.livelyladle.core.brief.SchoolOfOrder;
 import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.brief.Tempo;
 import org.livelyladle.core.brief.Tending;
+import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.check.InvalidInputException;
@@ -303,5 +304,69 @@ class HowItIsEatenTest {
                 .doesNotHaveDuplicates()
                 .hasSize(ScoreTerm.Kind.values().length - 1)
                 .doesNotContain(ScoreTerm.Kind.TIES);
+    }
+
+    private void eatFrom(WayOfEating way) {
+        say(
+                "pots",
+                brief.pots().stream().map(pot -> Records.with(pot, "way", way)).toList());
+    }
+
+    @Test
+    void inAPotOfBasketsNobodyIsFedByOthers() {
+        eatFrom(WayOfEating.OWN_BASKET);
+        TablePlan table = table();
+
+        assertThat(table.drops()).isNotEmpty().allMatch(drop -> drop.tending() == Tending.BASKET);
+        assertThat(table.cues()).noneMatch(cue -> cue.act() == Cue.Act.PUT_IN);
+    }
+
+    @Test
+    void whenAllGoesInAtOnceItIsEatenFromTheBowlEarly() {
+        eatFrom(WayOfEating.ALL_IN);
+        TablePlan table = table();
+
+        assertThat(table.drops()).isNotEmpty().allMatch(Drop::shared);
+        assertThat(eatenByHalf(table)).isGreaterThan(0.9);
+    }
+
+    @Test
+    void aLayeredPotComesToTheTableWithItsSlowThings() {
+        eatFrom(WayOfEating.LAYERED);
+        TablePlan table = table();
+
+        assertThat(table.drops())
+                .filteredOn(Drop::fished)
+                .isNotEmpty()
+                .allSatisfy(drop -> assertThat(drop.putIn()).isLessThan(300));
+        assertThat(drops(table, BEEF)).isNotEmpty().allMatch(Drop::dipped);
+    }
+
+    @Test
+    void whereOnlyMeatAndFishAreDippedAllElseStandsBeside() {
+        eatFrom(WayOfEating.DIP_AND_WRAP);
+        TablePlan table = table();
+
+        assertThat(table.drops())
+                .extracting(Drop::cut)
+                .contains(BEEF, "prawn.peeled")
+                .doesNotContain(BALLS, TOFU, SPINACH, UDON, CARROT);
+        assertThat(table.beside()).extracting(TablePlan.Beside::cut).contains(SPINACH, TOFU, CARROT);
+        assertThat(table.remainders()).isEmpty();
+    }
+
+    @Test
+    void besideAPotToDipIntoAllElseGoesIntoTheOther() {
+        Briefs briefs = Briefs.plain();
+        briefs.pots.add(Briefs.pot("dip", 2000, "kelp-water"));
+        brief = briefs.build();
+        say("pots", List.of(brief.pots().get(0), Records.with(brief.pots().get(1), "way", WayOfEating.DIP_AND_WRAP)));
+        TablePlan table = table();
+
+        assertThat(table.drops())
+                .filteredOn(drop -> drop.side().equals("dip-1"))
+                .extracting(Drop::cut)
+                .isSubsetOf(BEEF, "prawn.peeled");
+        assertThat(drops(table, SPINACH)).isNotEmpty();
     }
 }

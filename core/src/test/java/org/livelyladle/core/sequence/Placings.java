@@ -27,7 +27,7 @@ final class Placings {
                 1,
                 List.of(new Stay.Serving("ann", grams, pieces)),
                 TestWindows.of(briefs.build()).of(cut),
-                new OrderOfEating.Place(0, 1),
+                new OrderOfEating.Place(0, 1, false),
                 0,
                 7200);
         Placing placing = new Placing(batch, 0, false, Map.of("ann", 0));

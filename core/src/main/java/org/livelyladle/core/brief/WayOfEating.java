@@ -1,0 +1,17 @@
+package org.livelyladle.core.brief;
+
+/** How people eat from a pot. */
+public enum WayOfEating {
+    /** Delicate slices are dipped by the eater, slow shared things are looked after. */
+    TEND,
+    /** Everything goes in by its time before sitting down, and is one bowl. */
+    ALL_IN,
+    /** Slow things are arranged in the cold pot and boiled up with it; then it is tended. */
+    LAYERED,
+    /** Everybody cooks their own pieces in a pot of their own. */
+    OWN_POT,
+    /** Everybody cooks their own pieces in a basket of their own. */
+    OWN_BASKET,
+    /** Only meat and seafood are dipped; leaves, herbs and noodles stand beside. */
+    DIP_AND_WRAP
+}
