@@ -570,6 +570,7 @@ export interface components {
             courses?: components["schemas"]["Course"][];
             currency: string;
             decisions: components["schemas"]["Decisions"];
+            ending?: components["schemas"]["Ending"];
             extras?: components["schemas"]["ExtraChoice"][];
             format: string;
             /** Format: int32 */
@@ -780,7 +781,7 @@ export interface components {
         };
         Cue: {
             /** @enum {string} */
-            act: "PUT_IN" | "DIP_FOR" | "TAKE_OUT" | "POUR" | "SKIM" | "HEAT" | "TASTE";
+            act: "PUT_IN" | "DIP_FOR" | "TAKE_OUT" | "POUR" | "SKIM" | "HEAT" | "TASTE" | "ENDING";
             /** Format: int32 */
             at: number;
             drop?: string;
@@ -905,6 +906,44 @@ export interface components {
             stays: components["schemas"]["Stay"][];
             /** @enum {string} */
             tending: "DIP" | "BASKET" | "SHARED";
+        };
+        Ending: {
+            /** @enum {string} */
+            kind: "SOUP" | "EGG" | "FRIED_RICE" | "PORRIDGE";
+            side?: string;
+        };
+        EndingPlan: {
+            eaters: string[];
+            /** Format: int32 */
+            from: number;
+            /** @enum {string} */
+            kind: "SOUP" | "EGG" | "FRIED_RICE" | "PORRIDGE";
+            minder?: string;
+            parts: components["schemas"]["EndingPlanPart"][];
+            side: string;
+            steps: components["schemas"]["EndingPlanStep"][];
+            /** Format: int32 */
+            until: number;
+            without: components["schemas"]["EndingPlanWithout"][];
+        };
+        EndingPlanPart: {
+            /** Format: double */
+            each: number;
+            /** Format: double */
+            grams: number;
+            ingredient: string;
+            name: string;
+            /** Format: double */
+            portions: number;
+        };
+        EndingPlanStep: {
+            /** Format: int32 */
+            at: number;
+            text: string;
+        };
+        EndingPlanWithout: {
+            guest: string;
+            reason: string;
         };
         Equipment: {
             count: components["schemas"]["Figure"];
@@ -1929,6 +1968,7 @@ export interface components {
             cuesPerMinute: components["schemas"]["Figure"];
             doneness: components["schemas"]["TablePlanDone"][];
             drops: components["schemas"]["Drop"][];
+            ending?: components["schemas"]["EndingPlan"];
             everybodyEats: components["schemas"]["Figure"];
             guests: components["schemas"]["TablePlanGuestPace"][];
             longestWait: components["schemas"]["Figure"];

@@ -111,6 +111,7 @@ function sweepTable(draft: Brief, isCut: (id: string) => boolean): void {
   for (const guest of draft.guests) {
     if (guest.favouriteSide && !sides.has(guest.favouriteSide)) guest.favouriteSide = undefined
   }
+  if (draft.ending?.side && !sides.has(draft.ending.side)) draft.ending.side = undefined
   draft.minders = draft.minders?.filter((minder) => people.has(minder))
   for (const course of draft.courses ?? []) course.cuts = course.cuts.filter(isCut)
   draft.courses = draft.courses?.filter((course) => course.kinds.length > 0 || course.cuts.length > 0)

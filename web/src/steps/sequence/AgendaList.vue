@@ -56,7 +56,11 @@ li {
 }
 
 .over {
-  opacity: 0.55;
+  color: var(--soft);
+}
+
+.over .swatch {
+  opacity: 0.4;
 }
 
 .bare {

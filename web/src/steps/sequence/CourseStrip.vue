@@ -145,8 +145,8 @@ function move(index: number, by: number): void {
 
 .border {
   flex: none;
-  width: 13px;
-  margin: 0 -5px;
+  width: 25px;
+  margin: 0 -12px;
   z-index: 1;
   cursor: ew-resize;
   background: linear-gradient(var(--rim), var(--rim)) center / 3px 60% no-repeat;

@@ -4,7 +4,7 @@ import type { Course } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
-import { editCourses, ORDERS, setOrder, STARCHES, TEMPOS, toggleKind } from './eating'
+import { editCourses, ENDINGS, ORDERS, setOrder, STARCHES, TEMPOS, toggleKind } from './eating'
 
 /** How the table eats: the order and its courses, when noodles come, how fast, and who minds the pots. */
 const emit = defineEmits<{ close: [] }>()
@@ -15,6 +15,24 @@ const open = ref(true)
 const shown = computed(() => plan.value.table.courses)
 const starch = computed(() => brief.value.starch ?? 'LAST')
 const tempo = computed(() => brief.value.tempo ?? 'BRISK')
+const ending = computed(() => brief.value.ending?.kind ?? 'NONE')
+const sides = computed(() =>
+  plan.value.broths.sides.map(({ side, brothName }) => ({ value: side, label: brothName })),
+)
+
+function setEnding(kind: (typeof ENDINGS)[number]['value']): void {
+  party.edit('choose the end', (draft) => {
+    draft.ending = kind === 'NONE' ? undefined : { ...draft.ending, kind }
+  })
+}
+
+/** In this side, or, tapped again, in the one that serves most. */
+function endIn(side: string): void {
+  party.edit('choose where it ends', (draft) => {
+    if (draft.ending) draft.ending.side = draft.ending.side === side ? undefined : side
+  })
+}
+
 const does = <T,>(choices: { value: T; does: string }[], value: T) =>
   choices.find((choice) => choice.value === value)?.does
 const own = computed(() => (brief.value.order === 'OWN' ? (brief.value.courses ?? []) : []))
@@ -109,6 +127,17 @@ function toggleMinder(id: string): void {
           <p class="quiet">{{ does(STARCHES, starch) }}</p>
         </section>
         <section>
+          <h3>The end</h3>
+          <div class="chips">
+            <ChipChoice :options="ENDINGS" :on="ending" of="at the end" @choose="setEnding" />
+          </div>
+          <p class="quiet">{{ does(ENDINGS, ending) }}</p>
+          <div v-if="ending !== 'NONE' && sides.length > 1" class="chips in">
+            <span class="quiet">in</span>
+            <ChipChoice :options="sides" :on="brief.ending?.side ?? ''" of="for the end" @choose="endIn" />
+          </div>
+        </section>
+        <section>
           <h3>Tempo</h3>
           <div class="chips">
             <ChipChoice
@@ -166,6 +195,11 @@ h3 {
 p {
   margin: 6px 0 0;
   font-size: 14px;
+}
+
+.in {
+  align-items: center;
+  padding-top: 6px;
 }
 
 .course {

@@ -168,6 +168,17 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
       >
         {{ line.words }}
       </text>
+      <g v-if="plan.table.ending?.side === band.side.side" class="ending">
+        <rect
+          :x="x(plan.table.ending.from)"
+          :y="band.y + 3"
+          :width="x(plan.table.ending.until) - x(plan.table.ending.from)"
+          :height="band.height - 6"
+          rx="5"
+          :fill="`var(--${band.side.tint})`"
+        />
+        <title>The end</title>
+      </g>
       <g
         v-for="lens in band.lenses"
         :key="lens.piece.key"
@@ -291,6 +302,10 @@ svg {
 
 .name.dipped {
   fill: var(--soft);
+}
+
+.ending {
+  opacity: 0.45;
 }
 
 .dip {

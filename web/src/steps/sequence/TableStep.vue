@@ -11,7 +11,7 @@ import { eatenBy, intoSide, visits } from './agenda'
 import AgendaList from './AgendaList.vue'
 import CourseStrip from './CourseStrip.vue'
 import DropDetail from './DropDetail.vue'
-import { ORDERS, STARCHES } from './eating'
+import { ENDINGS, ORDERS, STARCHES } from './eating'
 import EatingDialog from './EatingDialog.vue'
 import GuestReading from './GuestReading.vue'
 import ScorePanel from './ScorePanel.vue'
@@ -65,6 +65,18 @@ const beside = computed(() => {
       return `${name}, ${Math.round(grams)} g for ${eaters}`
     })
     .join('; ')
+})
+
+/** "fried rice in smoked tomato from 20:32, for 7. Not for Ada (eggs: vegan)." */
+const ending = computed(() => {
+  const end = plan.value.table.ending
+  if (!end) return ''
+  const what = ENDINGS.find((e) => e.value === end.kind)?.label
+  const where = sides.value.find((s) => s.value === end.side)?.label ?? end.side
+  const name = (id: string) => brief.value.guests.find((g) => g.id === id)?.name ?? id
+  const without = end.without.map(({ guest: id, reason }) => `${name(id)} (${reason})`).join(', ')
+  const said = `${what} in ${where} from ${clockAfter(brief.value.sitDown, end.from)}, for ${end.eaters.length}.`
+  return without ? `${said} Not for ${without}.` : said
 })
 
 const samePin = (d: Drop) => (pin: { cut: string; side: string; batch: number }) =>
@@ -160,6 +172,7 @@ function free(d: Drop): void {
       />
     </section>
   </div>
+  <p v-if="ending" class="quiet beside"><b>The end:</b> {{ ending }}</p>
   <p v-if="beside" class="quiet beside"><b>Beside the pots:</b> {{ beside }}.</p>
   <StepNotes step="TABLE" />
   <div class="chips cards no-print">

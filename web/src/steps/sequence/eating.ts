@@ -57,6 +57,26 @@ export const TENDINGS: Choice<NonNullable<Brief['menu'][number]['tending']>>[] =
   { value: 'SHARED', label: 'for all', does: 'Somebody puts it in for everybody; what keeps is fished out.' },
 ]
 
+export const ENDINGS: Choice<NonNullable<Brief['ending']>['kind'] | 'NONE'>[] = [
+  { value: 'NONE', label: 'nothing more', does: 'It ends with the last bite.' },
+  {
+    value: 'SOUP',
+    label: 'the soup',
+    does: 'The broth is ladled once nothing raw is in it and it has boiled.',
+  },
+  { value: 'EGG', label: 'a poached egg', does: 'An egg each, poached in the broth until it is firm.' },
+  {
+    value: 'FRIED_RICE',
+    label: 'fried rice',
+    does: 'Chilled rice fried in the last of one broth, with egg where everybody may have it.',
+  },
+  {
+    value: 'PORRIDGE',
+    label: 'porridge',
+    does: 'Cooked rice simmered in one broth for a quarter of an hour.',
+  },
+]
+
 export const WAYS: Choice<NonNullable<Pot['way']>>[] = [
   {
     value: 'TEND',

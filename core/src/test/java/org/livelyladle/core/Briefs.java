@@ -146,6 +146,7 @@ public final class Briefs {
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 

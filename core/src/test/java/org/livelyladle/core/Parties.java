@@ -13,6 +13,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Course;
 import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Doneness;
+import org.livelyladle.core.brief.Ending;
 import org.livelyladle.core.brief.ExtraChoice;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.HeatSource;
@@ -160,6 +161,8 @@ public final class Parties {
         brief = Records.with(brief, "order", SchoolOfOrder.values()[table.nextInt(SchoolOfOrder.values().length)]);
         brief = Records.with(brief, "tempo", table.nextInt(3) > 0 ? null : Tempo.EVEN);
         brief = Records.with(brief, "starch", table.nextBoolean() ? null : Starch.values()[table.nextInt(4)]);
+        brief = Records.with(
+                brief, "ending", table.nextBoolean() ? null : new Ending(Ending.Kind.values()[table.nextInt(4)], null));
         return table.nextInt(3) > 0
                 ? brief
                 : Records.with(

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.SplashChoice;
 import org.livelyladle.core.brief.Guest;
@@ -33,11 +34,12 @@ import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.heat.BoilingPoint;
 import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.EndingPlan;
 import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
 
 /**
- * Checks a sequence against the hard rules H1 to H6 and H8, walking through the evening second by second. The
+ * Checks a sequence against the hard rules H1 to H8, walking through the evening second by second. The
  * limits stand here again on purpose: a mistake in the sequencer must not hide in a shared constant.
  */
 public final class TableAudit {
@@ -67,6 +69,7 @@ public final class TableAudit {
     private final List<Portion> portions;
     private final List<Drop> drops;
     private final List<TablePlan.Remainder> remainders;
+    private final @Nullable EndingPlan ending;
     private final int mealSeconds;
     private final List<Violation> violations = new ArrayList<>();
 
@@ -76,7 +79,9 @@ public final class TableAudit {
             List<CookingWindow> windows,
             List<Portion> portions,
             List<Drop> drops,
-            List<TablePlan.Remainder> remainders) {
+            List<TablePlan.Remainder> remainders,
+            @Nullable EndingPlan ending) {
+        this.ending = ending;
         this.brief = brief;
         this.windows = windows;
         this.catalogue = catalogue;
@@ -89,7 +94,7 @@ public final class TableAudit {
     /** All violations of a sequence, in no case stopping at the first. */
     public static List<Violation> check(
             Brief brief, Catalogue catalogue, List<CookingWindow> windows, List<Portion> portions, TablePlan table) {
-        return check(brief, catalogue, windows, portions, table.drops(), table.remainders());
+        return check(brief, catalogue, windows, portions, table.drops(), table.remainders(), table.ending());
     }
 
     /** All violations of any drops of a brief, in no case stopping at the first. */
@@ -99,8 +104,9 @@ public final class TableAudit {
             List<CookingWindow> windows,
             List<Portion> portions,
             List<Drop> drops,
-            List<TablePlan.Remainder> remainders) {
-        TableAudit audit = new TableAudit(brief, catalogue, windows, portions, drops, remainders);
+            List<TablePlan.Remainder> remainders,
+            @Nullable EndingPlan ending) {
+        TableAudit audit = new TableAudit(brief, catalogue, windows, portions, drops, remainders, ending);
         audit.nobodyIsFedWhatBreaksANeed();
         brief.pots()
                 .forEach(pot -> pot.sides().forEach(side -> {
@@ -109,6 +115,7 @@ public final class TableAudit {
                 }));
         drops.forEach(audit::takenOutInTime);
         audit.handsAreEnough();
+        audit.endsSafely();
         audit.everythingIsServedOrNamed();
         return List.copyOf(audit.violations);
     }
@@ -127,6 +134,20 @@ public final class TableAudit {
             }
         }
         drops.forEach(drop -> held.get(drop.side()).add(ingredientOf(drop)));
+        if (ending != null) {
+            ending.parts().forEach(part -> held.get(ending.side()).add(catalogue.ingredient(part.ingredient())));
+            for (String id : ending.eaters()) {
+                needsOf(guest(id))
+                        .keySet()
+                        .forEach(kind -> held.get(ending.side()).stream()
+                                .filter(ingredient -> breaksInABowl(kind, guest(id), ingredient))
+                                .forEach(ingredient -> violations.add(Violation.of(
+                                        "H1",
+                                        "ending",
+                                        guest(id).name() + " gets the ending with " + ingredient.id() + " against "
+                                                + kind))));
+            }
+        }
         for (Drop drop : drops) {
             for (String id : drop.gramsByGuest().keySet()) {
                 Guest guest = guest(id);
@@ -157,6 +178,29 @@ public final class TableAudit {
                 }
             }
         }
+    }
+
+    /** What is ladled from a side holds all it held; a mere dislike asks only for what goes in by itself. */
+    private boolean breaksInABowl(String kind, Guest guest, Ingredient ingredient) {
+        boolean itself = ending != null
+                && ending.parts().stream().anyMatch(part -> part.ingredient().equals(ingredient.id()));
+        return breaks(kind, ingredient) && (itself || needsOf(guest).get(kind) != Strength.DISLIKE);
+    }
+
+    /** H7: nothing is in the side in which the meal ends. */
+    private void endsSafely() {
+        if (ending == null) {
+            return;
+        }
+        drops.stream()
+                .filter(drop -> drop.side().equals(ending.side()) && drop.takeOut() > ending.from())
+                .forEach(drop -> add(
+                        "H7",
+                        drop.id(),
+                        ending.from(),
+                        drop.takeOut(),
+                        ending.from(),
+                        "still in the side in which the meal ends"));
     }
 
     /** This file's own reading of what a need forbids, by name. */

@@ -40,6 +40,7 @@ import org.livelyladle.core.measure.UnitSystem;
  * @param courses of the host's own, for the order {@link SchoolOfOrder#OWN}; kept for it under any other
  * @param tempo {@link Tempo#BRISK} when left out
  * @param starch when noodles and rice come; {@link Starch#LAST} when left out
+ * @param ending what the meal ends with; nothing of its own when left out
  * @param minders cooks and guests who look after what is shared; the first cook when left out
  */
 public record Brief(
@@ -77,6 +78,7 @@ public record Brief(
         @Nullable List<Course> courses,
         @Nullable Tempo tempo,
         @Nullable Starch starch,
+        @Nullable Ending ending,
         @Nullable List<String> minders) {
 
     public static final String FORMAT = "lively-ladle/party";
@@ -318,6 +320,7 @@ public record Brief(
                 courses,
                 tempo,
                 starch,
+                ending,
                 minders);
     }
 }

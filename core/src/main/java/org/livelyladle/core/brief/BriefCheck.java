@@ -148,6 +148,10 @@ public final class BriefCheck {
                 Check.known(side, sides, "guests[" + i + "].favouriteSide", "a side of this party");
             }
         }
+        Ending ending = brief.ending();
+        if (ending != null && ending.side() != null) {
+            Check.known(ending.side(), sides, "ending.side", "a side of this party");
+        }
         List<Course> courses = Objects.requireNonNullElse(brief.courses(), List.of());
         for (int i = 0; i < courses.size(); i++) {
             String path = "courses[" + i + "].cuts";

@@ -18,6 +18,7 @@ import org.livelyladle.core.evening.SideEvening;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.EndingPlan;
 import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.Stay;
 
@@ -51,7 +52,10 @@ final class CueWriter {
         Map<String, List<Integer>> visits = visits();
         pots.forEach(this::pot);
         brief.sides().forEach(this::skim);
-        cues.replaceAll(cue -> cue.drop() == null ? onAVisit(cue, visits) : cue);
+        if (sequence.ending() != null) {
+            ending(sequence.ending());
+        }
+        cues.replaceAll(cue -> cue.drop() == null && cue.act() != Cue.Act.ENDING ? onAVisit(cue, visits) : cue);
         cues.sort(Comparator.comparingInt(Cue::at)
                 .thenComparing(Cue::act)
                 .thenComparing(cue -> Objects.requireNonNullElse(cue.drop(), ""))
@@ -167,6 +171,18 @@ final class CueWriter {
 
     private void broth(int at, @Nullable String minder, Cue.Act act, String side, String text) {
         cues.add(new Cue(at, at + BROTH_PATIENCE, minder, act, null, side, text));
+    }
+
+    private void ending(EndingPlan ending) {
+        ending.steps()
+                .forEach(step -> cues.add(new Cue(
+                        step.at(),
+                        step.at() + PUT_IN_PATIENCE,
+                        ending.minder(),
+                        Cue.Act.ENDING,
+                        null,
+                        ending.side(),
+                        step.text())));
     }
 
     /** After raw meat foam gathers; on a hot broth the oil would go with it. */

@@ -75,6 +75,7 @@ public final class PaceFigures {
                 sequence.beatenPins(),
                 sequence.courses(),
                 sequence.beside(),
+                sequence.ending(),
                 sequence.reasons(),
                 new Scores(brief, sequence, paces, busy).terms(),
                 audit);

@@ -184,7 +184,8 @@ record LateAdvisor(
                     inputs.broths(),
                     inputs.sauces(),
                     inputs.extras(),
-                    inputs.purchases());
+                    inputs.purchases(),
+                    inputs.ending());
             return weighed(
                     late, without, with, new Remedy("Do without " + name(cut), Remedy.Kind.REMOVE_CUT, "", cut.id()));
         });
@@ -230,8 +231,8 @@ record LateAdvisor(
         Ledger ledger = new Ledger();
         Broths broths = new BrothPlanner(changed, catalogue, ledger, text)
                 .plan(new SidePlanner(changed, catalogue, ledger, text).plan(), evening.reserves());
-        PrepInputs with =
-                new PrepInputs(inputs.portions(), broths, inputs.sauces(), inputs.extras(), inputs.purchases());
+        PrepInputs with = new PrepInputs(
+                inputs.portions(), broths, inputs.sauces(), inputs.extras(), inputs.purchases(), inputs.ending());
         return weighed(
                 late,
                 changed,

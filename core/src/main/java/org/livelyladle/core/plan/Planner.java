@@ -81,13 +81,14 @@ public final class Planner {
                                 windows.all(),
                                 portions.lines(),
                                 foresight.table().drops(),
-                                foresight.table().remainders()));
+                                foresight.table().remainders(),
+                                foresight.table().ending()));
         Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan(sides, evening.reserves());
         Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan(portions);
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
-        Purchases purchases =
-                new PurchasePlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces, extras);
-        PrepInputs inputs = new PrepInputs(portions, broths, sauces, extras, purchases);
+        Purchases purchases = new PurchasePlanner(brief, catalogue, facts, ledger, text)
+                .plan(portions, broths, sauces, extras, table.ending());
+        PrepInputs inputs = new PrepInputs(portions, broths, sauces, extras, purchases, table.ending());
         Prep prep = new PrepPlanner(brief, catalogue, facts, asOf, inputs, ledger).plan();
         List<LateRemedy> late =
                 new LateAdvisor(brief, catalogue, facts, asOf, text, windows, table, evening, inputs, prep).advise();
@@ -122,8 +123,17 @@ public final class Planner {
                 Stream.concat(
                                 new MenuAdvisor(brief, catalogue, text, portions, purchases).suggest().stream(),
                                 new TradeAdvisor(
-                                                brief, catalogue, facts, text, windows, portions, broths, sauces,
-                                                extras, purchases)
+                                                brief,
+                                                catalogue,
+                                                facts,
+                                                text,
+                                                windows,
+                                                portions,
+                                                broths,
+                                                sauces,
+                                                extras,
+                                                purchases,
+                                                table.ending())
                                         .suggest().stream())
                         .toList(),
                 OwnFood.of(brief, catalogue));
@@ -159,7 +169,7 @@ public final class Planner {
         Windows windows = new WindowPlanner(brief, catalogue, model, ledger, text).plan();
         Portions portions = new PortionPlanner(brief, catalogue, windows, ledger, text).plan();
         return new Judged(
-                TableAudit.check(brief, catalogue, windows.all(), portions.lines(), judged, List.of()),
+                TableAudit.check(brief, catalogue, windows.all(), portions.lines(), judged, List.of(), null),
                 new PaceFigures(brief, catalogue, windows, ledger)
                         .score(Sequence.of(brief.mealMinutes() * 60, judged)));
     }

@@ -23,6 +23,15 @@ record TableUnmet(Brief brief, Catalogue catalogue, TablePlan table) {
     List<Unmet> find() {
         List<Unmet> unmet = new ArrayList<>();
         table.audit().forEach(violation -> unmet.add(broken(violation)));
+        if (brief.ending() != null && table.ending() == null && !brief.sides().isEmpty()) {
+            unmet.add(new Unmet(
+                    "ending",
+                    Unmet.Severity.WISH,
+                    Step.TABLE,
+                    null,
+                    "No side can take the ending: what goes in would reach somebody who keeps away from it.",
+                    show(Step.TABLE)));
+        }
         if (!table.drops().isEmpty()) {
             waits(unmet);
             table.sides().stream().filter(side -> side.cuts().isEmpty()).forEach(side -> unmet.add(unused(side)));

@@ -2,6 +2,7 @@ package org.livelyladle.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.Trade;
 import org.livelyladle.core.broths.Broths;
@@ -18,6 +19,7 @@ import org.livelyladle.core.purchases.PurchasePlanner;
 import org.livelyladle.core.purchases.Purchases;
 import org.livelyladle.core.purchases.TradeFinder;
 import org.livelyladle.core.sauces.Sauces;
+import org.livelyladle.core.table.EndingPlan;
 
 /** Offers trades that save money, each shared out and bought anew to tell what it really saves. */
 record TradeAdvisor(
@@ -30,7 +32,8 @@ record TradeAdvisor(
         Broths broths,
         Sauces sauces,
         Extras extras,
-        Purchases purchases) {
+        Purchases purchases,
+        @Nullable EndingPlan ending) {
     /** Less than this is not worth asking the host [cents]; memory. */
     private static final double WORTH_ASKING_CENTS = 50;
 
@@ -44,8 +47,8 @@ record TradeAdvisor(
         Brief traded = brief.deciding(brief.decisions().trading(trade));
         Ledger ledger = new Ledger();
         Portions shared = new PortionPlanner(traded, catalogue, windows, ledger, text).plan();
-        Purchases bought =
-                new PurchasePlanner(traded, catalogue, facts, ledger, text).plan(shared, broths, sauces, extras);
+        Purchases bought = new PurchasePlanner(traded, catalogue, facts, ledger, text)
+                .plan(shared, broths, sauces, extras, ending);
         double saved = purchases.bill().value() - bought.bill().value();
         if (saved < WORTH_ASKING_CENTS) {
             return Optional.empty();

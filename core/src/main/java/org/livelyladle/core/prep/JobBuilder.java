@@ -16,6 +16,7 @@ import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.purchases.Purchases;
 import org.livelyladle.core.sauces.Sauces;
+import org.livelyladle.core.table.EndingPlan;
 
 /** All tasks before sitting down, read off what the plan comes to. Durations grow with the amount by a stated rule. */
 final class JobBuilder {
@@ -23,6 +24,11 @@ final class JobBuilder {
     private static final int TRIP_MINUTES = 45;
 
     private static final double PLATE_MINUTES = 2;
+    /** Rice from dry to cooked, and somebody at it; memory [min]. */
+    private static final int RICE_MINUTES = 25;
+
+    private static final int RICE_HANDS = 6;
+    private static final int ONE_DAY = 1440;
     private static final double TABLE_MINUTES = 5;
     private static final double CHECK_MINUTES = 5;
     private static final double BRING_MINUTES = 4;
@@ -60,6 +66,9 @@ final class JobBuilder {
         inputs.sauces().needs().stream().filter(need -> need.make().value() > 0).forEach(need -> sauce(need, supplies));
         bar(inputs.sauces().bar(), supplies);
         Stream.of(Extra.Kind.values()).forEach(kind -> beside(kind, inputs.extras(), supplies));
+        if (inputs.ending() != null) {
+            ending(inputs.ending(), supplies);
+        }
         table(plates);
         return drafts.stream().map(draft -> draft.decided(brief.decisions())).toList();
     }
@@ -138,6 +147,29 @@ final class JobBuilder {
             draft.at(Station.VEGETABLE_BOARD, true)
                     .takes(0, 2 * PLATE_MINUTES, own.size(), "each")
                     .keeps(480);
+        }
+    }
+
+    private void ending(EndingPlan ending, Supplies supplies) {
+        for (EndingPlan.Part part : ending.parts()) {
+            boolean rice = part.ingredient().equals("rice");
+            JobDraft draft = add(
+                            "ending:" + part.ingredient(),
+                            PrepTask.Group.TABLE,
+                            (rice ? "Cook and chill for the ending: " : "Set out for the ending: ")
+                                    + KitchenText.lower(part.name()))
+                    .of(Math.round(part.grams()) + " g")
+                    .after(supplies.before(List.of(part.ingredient())))
+                    .keeps(ONE_DAY);
+            if (rice) {
+                draft.with("pot and a flat box")
+                        .at(Station.RING, false)
+                        .takes(RICE_MINUTES)
+                        .passive(RICE_HANDS)
+                        .warning("Cool it fast, into the fridge within the hour, and heat it through at the table.");
+            } else {
+                draft.with("bowl").takes(PLATE_MINUTES).warning("From the fridge as late as can be.");
+            }
         }
     }
 

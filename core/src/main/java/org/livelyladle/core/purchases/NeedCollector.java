@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.broths.Broths;
@@ -23,6 +24,7 @@ import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Term;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.sauces.Sauces;
+import org.livelyladle.core.table.EndingPlan;
 
 /** Adds up what portions, broths and sauces need of each ingredient, and takes off what is there. */
 final class NeedCollector {
@@ -43,7 +45,8 @@ final class NeedCollector {
         this.text = text;
     }
 
-    List<Purchases.Need> collect(Portions portions, Broths broths, Sauces sauces, Extras extras) {
+    List<Purchases.Need> collect(
+            Portions portions, Broths broths, Sauces sauces, Extras extras, @Nullable EndingPlan ending) {
         portions.cuts().forEach(cut -> use(catalogue.cut(cut.cut()).ingredient(), cut.name(), cut.grams()));
         broths.needs()
                 .forEach(broth -> broth.parts().forEach(part -> use(part.ingredient(), broth.name(), part.grams())));
@@ -51,9 +54,29 @@ final class NeedCollector {
                 .forEach(sauce -> sauce.parts().forEach(part -> use(part.ingredient(), sauce.name(), part.grams())));
         sauces.bar().needs().forEach(need -> use(need.ingredient(), "Sauce bar", need.grams()));
         extras.needs().forEach(need -> use(need.ingredient(), "Beside the pots", need.grams()));
+        if (ending != null) {
+            ending.parts().forEach(part -> use(part.ingredient(), "The ending", amount(part)));
+        }
         return uses.entrySet().stream()
                 .map(entry -> need(catalogue.ingredient(entry.getKey()), entry.getValue()))
                 .toList();
+    }
+
+    private Figure amount(EndingPlan.Part part) {
+        return grams("ending." + part.ingredient(), part.grams())
+                .by(
+                        part.name() + " for the ending",
+                        "Eaters by appetite x amount each",
+                        PRODUCT,
+                        () -> List.of(
+                                Term.of(
+                                        "eaters",
+                                        part.portions(),
+                                        "1",
+                                        KitchenText.number(part.portions(), 2),
+                                        "",
+                                        Mark.COMPUTED),
+                                Term.of("each", part.each(), "g", text.exactGrams(part.each()), "", Mark.MEMORY)));
     }
 
     private void use(String ingredient, String label, Figure grams) {

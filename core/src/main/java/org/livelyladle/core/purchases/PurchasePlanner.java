@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Deal;
 import org.livelyladle.core.brief.Offer;
@@ -30,6 +31,7 @@ import org.livelyladle.core.measure.Term;
 import org.livelyladle.core.packs.PackSolver;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.sauces.Sauces;
+import org.livelyladle.core.table.EndingPlan;
 
 /** Turns needs into packs, and packs into lists by shop and aisle. */
 public final class PurchasePlanner {
@@ -59,9 +61,10 @@ public final class PurchasePlanner {
         this.chooser = new PackChooser(brief, facts);
     }
 
-    public Purchases plan(Portions portions, Broths broths, Sauces sauces, Extras extras) {
-        List<Purchases.Need> needs =
-                new NeedCollector(brief, catalogue, facts, ledger, text).collect(portions, broths, sauces, extras);
+    /** @param ending what the meal ends with, if anything */
+    public Purchases plan(Portions portions, Broths broths, Sauces sauces, Extras extras, @Nullable EndingPlan ending) {
+        List<Purchases.Need> needs = new NeedCollector(brief, catalogue, facts, ledger, text)
+                .collect(portions, broths, sauces, extras, ending);
         facts.bought().forEach(this::addBought);
         needs.stream().filter(need -> need.missing().value() > NEGLIGIBLE_G).forEach(this::choose);
         chooser.takeThresholds();

@@ -10,8 +10,10 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.check.Patience;
+import org.livelyladle.core.table.EndingPlan;
 
 /**
  * Gives every batch its time. Constructive: batches in the order of eating, each at the free moment nearest to its
@@ -56,12 +58,15 @@ final class Sequencer {
 
     private final List<List<Placing>> held = new ArrayList<>();
     private final List<Presence> presences = new ArrayList<>();
+    private final @Nullable EndingPlan ending;
     private final Cues cues;
     private final Hands hands;
 
     private long steps;
 
-    Sequencer(Brief brief, Sides plans, SideLimits limits, Minders minders) {
+    /** @param ending for which its side is free by then */
+    Sequencer(Brief brief, Sides plans, SideLimits limits, Minders minders, @Nullable EndingPlan ending) {
+        this.ending = ending;
         this.mealSeconds = brief.mealMinutes() * 60;
         this.tempo = EatenShare.of(brief.tempoOrUsual());
         this.cues = new Cues(mealSeconds, minders);
@@ -187,7 +192,12 @@ final class Sequencer {
     }
 
     private int latest(Placing placing) {
-        return Math.min(mealSeconds, placing.batch.latest()) - placing.duration;
+        return Math.min(openUntil(placing.batch.side()), placing.batch.latest()) - placing.duration;
+    }
+
+    /** A side in which the meal ends is free of all else by then. */
+    private int openUntil(Side side) {
+        return ending != null && ending.side().equals(side.id()) ? ending.from() : mealSeconds;
     }
 
     @Nullable
@@ -200,6 +210,9 @@ final class Sequencer {
         boolean early = firstOut < GRID || putIn < -PRELOAD_SECONDS || !placing.shared && putIn < 0;
         if (early || putIn + placing.duration > mealSeconds) {
             return "outside the meal";
+        }
+        if (putIn + placing.duration > openUntil(batch.side())) {
+            return "the side is kept for the ending by then";
         }
         if (putIn + placing.duration > batch.latest()) {
             return "somebody it is for has left by then";

@@ -32,6 +32,7 @@ import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.EndingPlan;
 import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
@@ -84,6 +85,7 @@ public final class TablePlanner {
             SideAllocator.Allocation allocation,
             Batcher batcher,
             OrderOfEating order,
+            @Nullable EndingPlan ending,
             List<Demand> demands,
             List<Demand> left) {}
 
@@ -105,7 +107,8 @@ public final class TablePlanner {
                 arranged.order().courses(),
                 beside(portions),
                 minders.byPot(),
-                care == Care.FULL ? new Reasons(brief, arranged).of(laid) : List.of());
+                care == Care.FULL ? new Reasons(brief, arranged).of(laid) : List.of(),
+                arranged.ending());
     }
 
     /** A drop and the batches it is made of. */
@@ -126,15 +129,16 @@ public final class TablePlanner {
                         .collect(toMap(CutTotal::cut, total -> total.grams().value())),
                 windows);
         Batcher batcher = new Batcher(brief, plans, limits, windows, order);
+        EndingPlan ending = new EndingPlanner(brief, catalogue, allocation, portions, minders).plan();
         Rescue rescue = new Rescue(brief.sides(), allocation, batcher);
-        Sequencer sequencer = sequence(batches(demands, allocation, batcher, rescue), allocation);
+        Sequencer sequencer = sequence(batches(demands, allocation, batcher, rescue), allocation, ending);
         sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
         if (!rescue.left().isEmpty()) {
             rescue.place(sequencer);
             improve(sequencer);
             rescue.place(sequencer);
         }
-        return new Arranged(sequencer, allocation, batcher, order, demands, rescue.left());
+        return new Arranged(sequencer, allocation, batcher, order, ending, demands, rescue.left());
     }
 
     /** Noodles laid into the bowls, and all that is not dipped where every pot is one to dip into. */
@@ -255,8 +259,8 @@ public final class TablePlanner {
         return batches;
     }
 
-    private Sequencer sequence(List<Batch> batches, SideAllocator.Allocation allocation) {
-        Sequencer sequencer = new Sequencer(brief, plans, limits, minders);
+    private Sequencer sequence(List<Batch> batches, SideAllocator.Allocation allocation, @Nullable EndingPlan ending) {
+        Sequencer sequencer = new Sequencer(brief, plans, limits, minders, ending);
         List<Batch> free = new ArrayList<>();
         Map<DropPin, List<Batch>> pinned = new LinkedHashMap<>();
         for (Batch batch : batches) {

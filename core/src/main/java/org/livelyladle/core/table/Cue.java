@@ -30,6 +30,7 @@ public record Cue(
         POUR,
         SKIM,
         HEAT,
-        TASTE
+        TASTE,
+        ENDING
     }
 }

@@ -2,6 +2,7 @@ package org.livelyladle.core.table;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Course;
 
 /**
@@ -11,6 +12,7 @@ import org.livelyladle.core.brief.Course;
  * @param courses in which it is eaten, noodles apart
  * @param beside what never goes into a pot
  * @param minders who looks after what is shared, by pot; none where nobody can
+ * @param ending what the meal ends with; null where none is wanted, or no side can take it
  * @param reasons why each drop is where it is, by drop; none of a sequence made in haste
  */
 public record Sequence(
@@ -22,7 +24,8 @@ public record Sequence(
         List<Course> courses,
         List<TablePlan.Beside> beside,
         Map<String, String> minders,
-        List<Reason> reasons) {
+        List<Reason> reasons,
+        @Nullable EndingPlan ending) {
 
     public Sequence {
         drops = List.copyOf(drops);
@@ -38,7 +41,7 @@ public record Sequence(
     /** Only drops, of which nothing else is known. */
     public static Sequence of(int mealSeconds, List<Drop> drops) {
         return new Sequence(
-                mealSeconds, drops, List.of(), List.of(), List.of(), List.of(), List.of(), Map.of(), List.of());
+                mealSeconds, drops, List.of(), List.of(), List.of(), List.of(), List.of(), Map.of(), List.of(), null);
     }
 
     /**

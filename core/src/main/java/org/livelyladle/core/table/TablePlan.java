@@ -1,6 +1,7 @@
 package org.livelyladle.core.table;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Course;
 import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.check.Violation;
@@ -19,6 +20,7 @@ import org.livelyladle.core.safety.SideAccess;
  * @param sides what each side is kept clean for and holds
  * @param courses in which it is eaten, noodles apart
  * @param beside what never goes into a pot
+ * @param ending what the meal ends with; null where none is wanted, or no side can take it
  * @param reasons why each drop is where it is
  * @param score the aims and what is reached of each
  * @param audit the hard rules it breaks, judged from scratch; none
@@ -38,6 +40,7 @@ public record TablePlan(
         List<BeatenPin> beatenPins,
         List<Course> courses,
         List<Beside> beside,
+        @Nullable EndingPlan ending,
         List<Sequence.Reason> reasons,
         List<ScoreTerm> score,
         List<Violation> audit) {

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Ending;
 import org.livelyladle.core.brief.HeatSource;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -15,6 +16,7 @@ import org.livelyladle.core.check.Violation;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.EndingPlan;
 import org.livelyladle.core.table.Stay;
 
 /** Breaks a clean sequence on purpose, one rule at a time: the audit must see it. */
@@ -31,11 +33,45 @@ class TableAuditTest {
                         plan.windows(),
                         plan.portions().lines(),
                         drops,
-                        plan.table().remainders())
+                        plan.table().remainders(),
+                        null)
                 .stream()
                 .map(Violation::rule)
                 .distinct()
                 .toList();
+    }
+
+    /** Soup is ladled from a side in which raw food still lies, and an egg goes to somebody who must not have it. */
+    @Test
+    void anEndingOverRawFoodOrForTheWrongGuestIsSeen() {
+        Brief vegan = Records.with(
+                brief,
+                "guests",
+                List.of(
+                        Briefs.guest("ann", Briefs.diet(NeedKind.VEGAN)),
+                        brief.guests().get(1)));
+        EndingPlan ending = new EndingPlan(
+                Ending.Kind.EGG,
+                plan.table().drops().get(0).side(),
+                0,
+                5400,
+                null,
+                List.of("ann"),
+                List.of(),
+                List.of(new EndingPlan.Part("egg", "Eggs", 50, 1, 50)),
+                List.of());
+
+        assertThat(TableAudit.check(
+                        vegan,
+                        catalogue,
+                        plan.windows(),
+                        plan.portions().lines(),
+                        plan.table().drops(),
+                        List.of(),
+                        ending))
+                .anyMatch(violation -> violation.rule().equals("H7"))
+                .anyMatch(violation ->
+                        violation.rule().equals("H1") && violation.subject().equals("ending"));
     }
 
     private List<Drop> change(String cut, UnaryOperator<Drop> change) {

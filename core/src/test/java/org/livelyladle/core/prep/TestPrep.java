@@ -52,8 +52,8 @@ public final class TestPrep {
         Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan(portions);
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
         Purchases purchases =
-                new PurchasePlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces, extras);
-        return new PrepInputs(portions, broths, sauces, extras, purchases);
+                new PurchasePlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces, extras, null);
+        return new PrepInputs(portions, broths, sauces, extras, purchases, null);
     }
 
     private static Figure reserve(String side, Ledger ledger) {

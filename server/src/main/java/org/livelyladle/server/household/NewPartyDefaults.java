@@ -114,6 +114,7 @@ public class NewPartyDefaults {
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 

@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"a734bc774d77aa53", "99dfaff174d47798", "b7c17d009a1d0855"};
+    private static final String[] HASHES = {"b29da3bfe1b1045a", "bada8ea79ca7bb3b", "b2c977900b4bd6cd"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
