@@ -70,23 +70,6 @@ class HowItIsEatenTest {
         return plan.table();
     }
 
-    private static List<Drop> drops(TablePlan table, String cut) {
-        return table.drops().stream().filter(drop -> drop.cut().equals(cut)).toList();
-    }
-
-    /** When a cut is eaten, on average over its grams, as a share of the meal [1]. */
-    private static double eaten(TablePlan table, String cut) {
-        double grams = 0;
-        double moment = 0;
-        for (Drop drop : drops(table, cut)) {
-            for (var stay : drop.stays()) {
-                grams += stay.grams();
-                moment += stay.grams() * stay.takeOut();
-            }
-        }
-        return moment / grams / table.mealSeconds();
-    }
-
     private static double value(TablePlan table, ScoreTerm.Kind kind) {
         return table.score().stream()
                 .filter(term -> term.term() == kind)
@@ -100,8 +83,8 @@ class HowItIsEatenTest {
         say("order", SchoolOfOrder.BALLS_FIRST);
         TablePlan table = table();
 
-        assertThat(eaten(table, BALLS)).isLessThan(eaten(table, BEEF));
-        assertThat(eaten(table, BEEF)).isLessThan(eaten(table, SPINACH));
+        assertThat(Eaten.at(table, BALLS)).isLessThan(Eaten.at(table, BEEF));
+        assertThat(Eaten.at(table, BEEF)).isLessThan(Eaten.at(table, SPINACH));
     }
 
     @Test
@@ -109,8 +92,8 @@ class HowItIsEatenTest {
         say("order", SchoolOfOrder.GREENS_FIRST);
         TablePlan table = table();
 
-        assertThat(eaten(table, SPINACH)).isLessThan(eaten(table, BEEF));
-        assertThat(eaten(table, "shiitake.halved")).isLessThan(eaten(table, BALLS));
+        assertThat(Eaten.at(table, SPINACH)).isLessThan(Eaten.at(table, BEEF));
+        assertThat(Eaten.at(table, "shiitake.halved")).isLessThan(Eaten.at(table, BALLS));
     }
 
     @Test
@@ -124,8 +107,8 @@ class HowItIsEatenTest {
         say("order", SchoolOfOrder.OWN);
         TablePlan table = table();
 
-        assertThat(eaten(table, "prawn.peeled")).isLessThan(eaten(table, SPINACH));
-        assertThat(eaten(table, SPINACH)).isLessThan(eaten(table, BEEF));
+        assertThat(Eaten.at(table, "prawn.peeled")).isLessThan(Eaten.at(table, SPINACH));
+        assertThat(Eaten.at(table, SPINACH)).isLessThan(Eaten.at(table, BEEF));
         assertThat(table.courses()).isEqualTo(brief.courses());
     }
 
@@ -137,11 +120,11 @@ class HowItIsEatenTest {
     @Test
     void starchComesWhenItIsWanted() {
         say("starch", Starch.FIRST);
-        double first = eaten(table(), UDON);
+        double first = Eaten.at(table(), UDON);
         say("starch", Starch.HALF_WAY);
-        double halfWay = eaten(table(), UDON);
+        double halfWay = Eaten.at(table(), UDON);
         say("starch", Starch.LAST);
-        double last = eaten(table(), UDON);
+        double last = Eaten.at(table(), UDON);
 
         assertThat(first).isLessThan(0.2);
         assertThat(halfWay).isBetween(0.2, 0.65);
@@ -153,7 +136,7 @@ class HowItIsEatenTest {
         say("starch", Starch.IN_THE_BOWL);
         Plan plan = Briefs.PLANNER.plan(brief, Facts.none(), Briefs.NOW).plan();
 
-        assertThat(drops(table(), UDON)).isEmpty();
+        assertThat(Eaten.drops(table(), UDON)).isEmpty();
         assertThat(plan.table().beside()).extracting(TablePlan.Beside::guest).containsExactlyInAnyOrder("ann", "ben");
         assertThat(plan.prep().tasks())
                 .anySatisfy(task -> assertThat(task.what()).startsWith("Cook for the bowls: udon"));
@@ -162,12 +145,12 @@ class HowItIsEatenTest {
 
     @Test
     void whatIsEatenLastGoesInLongBefore() {
-        double usual = eaten(table(), CARROT);
+        double usual = Eaten.at(table(), CARROT);
         serve(CARROT, item -> Records.with(item, "eatenLast", true));
         TablePlan table = table();
 
-        assertThat(eaten(table, CARROT)).isGreaterThan(0.6).isGreaterThan(usual);
-        assertThat(drops(table, CARROT))
+        assertThat(Eaten.at(table, CARROT)).isGreaterThan(0.6).isGreaterThan(usual);
+        assertThat(Eaten.drops(table, CARROT))
                 .allSatisfy(drop -> assertThat(drop.stays().get(0).seconds()).isGreaterThan(600));
     }
 
@@ -177,7 +160,7 @@ class HowItIsEatenTest {
         TablePlan tied = tied(true);
 
         assertThat(apart).isPositive();
-        assertThat(Math.abs(eaten(tied, SPINACH) - eaten(tied, BEEF))).isLessThan(0.1);
+        assertThat(Math.abs(Eaten.at(tied, SPINACH) - Eaten.at(tied, BEEF))).isLessThan(0.1);
         assertThat(value(tied, ScoreTerm.Kind.TIES)).isBetween(0.01, 10.0);
     }
 
@@ -190,10 +173,13 @@ class HowItIsEatenTest {
     void foodGoesIntoTheSidesItIsLetInto() {
         for (String side : List.of("pot-1", "pot-2")) {
             serve(TOFU, item -> Records.with(item, "inSides", List.of(side)));
-            assertThat(drops(table(), TOFU)).isNotEmpty().extracting(Drop::side).containsOnly(side);
+            assertThat(Eaten.drops(table(), TOFU))
+                    .isNotEmpty()
+                    .extracting(Drop::side)
+                    .containsOnly(side);
         }
         serve(TOFU, item -> Records.with(item, "inSides", List.of("pot-1", "pot-2")));
-        assertThat(drops(table(), TOFU)).extracting(Drop::side).contains("pot-1", "pot-2");
+        assertThat(Eaten.drops(table(), TOFU)).extracting(Drop::side).contains("pot-1", "pot-2");
     }
 
     @Test
@@ -204,7 +190,10 @@ class HowItIsEatenTest {
                     brief.guests().stream()
                             .map(guest -> Records.with(guest, "favouriteSide", side))
                             .toList());
-            assertThat(drops(table(), BEEF)).isNotEmpty().extracting(Drop::side).containsOnly(side);
+            assertThat(Eaten.drops(table(), BEEF))
+                    .isNotEmpty()
+                    .extracting(Drop::side)
+                    .containsOnly(side);
         }
     }
 
@@ -213,14 +202,14 @@ class HowItIsEatenTest {
         serve(TOFU, item -> Records.with(item, "tending", Tending.BASKET));
         TablePlan table = table();
 
-        assertThat(drops(table, TOFU)).isNotEmpty().allSatisfy(drop -> {
+        assertThat(Eaten.drops(table, TOFU)).isNotEmpty().allSatisfy(drop -> {
             assertThat(drop.tending()).isEqualTo(Tending.BASKET);
             assertThat(drop.minder()).isNull();
             assertThat(drop.stays()).allMatch(stay -> stay.servings().size() == 1);
         });
         assertThat(table.cues())
-                .noneMatch(cue ->
-                        drops(table, TOFU).stream().anyMatch(drop -> drop.id().equals(cue.drop())));
+                .noneMatch(cue -> Eaten.drops(table, TOFU).stream()
+                        .anyMatch(drop -> drop.id().equals(cue.drop())));
     }
 
     @Test
@@ -228,7 +217,7 @@ class HowItIsEatenTest {
         serve(BEEF, item -> Records.with(item, "tending", Tending.SHARED));
         TablePlan table = table();
 
-        assertThat(drops(table, BEEF)).isNotEmpty().allMatch(Drop::shared);
+        assertThat(Eaten.drops(table, BEEF)).isNotEmpty().allMatch(Drop::shared);
     }
 
     @Test
@@ -339,7 +328,7 @@ class HowItIsEatenTest {
                 .filteredOn(Drop::fished)
                 .isNotEmpty()
                 .allSatisfy(drop -> assertThat(drop.putIn()).isLessThan(300));
-        assertThat(drops(table, BEEF)).isNotEmpty().allMatch(Drop::dipped);
+        assertThat(Eaten.drops(table, BEEF)).isNotEmpty().allMatch(Drop::dipped);
     }
 
     @Test
@@ -367,6 +356,6 @@ class HowItIsEatenTest {
                 .filteredOn(drop -> drop.side().equals("dip-1"))
                 .extracting(Drop::cut)
                 .isSubsetOf(BEEF, "prawn.peeled");
-        assertThat(drops(table, SPINACH)).isNotEmpty();
+        assertThat(Eaten.drops(table, SPINACH)).isNotEmpty();
     }
 }

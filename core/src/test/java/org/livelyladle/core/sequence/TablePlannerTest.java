@@ -19,7 +19,6 @@ import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Remedy;
 import org.livelyladle.core.plan.Unmet;
 import org.livelyladle.core.table.Drop;
-import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
 
 class TablePlannerTest {
@@ -87,11 +86,11 @@ class TablePlannerTest {
     void slowRootsAreEatenFirstAndNoodlesLast() {
         for (SchoolOfOrder school : List.of(SchoolOfOrder.FLAVOUR_BUILDERS, SchoolOfOrder.HARD_FIRST)) {
             briefs.order = school;
-            List<Drop> drops = plan().table().drops();
-            assertThat(drops.stream()
+            TablePlan table = plan().table();
+            assertThat(table.drops().stream()
                             .map(Drop::cut)
                             .distinct()
-                            .sorted(Comparator.comparingDouble(cut -> eaten(drops, cut))))
+                            .sorted(Comparator.comparingDouble(cut -> Eaten.at(table, cut))))
                     .startsWith("carrot.sliced")
                     .endsWith("udon.fresh");
         }
@@ -102,14 +101,14 @@ class TablePlannerTest {
         briefs.menu.add("chicken-thigh.sliced");
         briefs.mealMinutes = 120;
         briefs.order = SchoolOfOrder.HARD_FIRST;
-        List<Drop> hard = plan().table().drops();
+        TablePlan hard = plan().table();
         briefs.order = SchoolOfOrder.FLAVOUR_BUILDERS;
-        List<Drop> builders = plan().table().drops();
+        TablePlan builders = plan().table();
 
-        assertThat(eaten(hard, "carrot.sliced")).isLessThan(eaten(hard, "shiitake.halved"));
-        assertThat(eaten(hard, "shiitake.halved")).isLessThan(eaten(hard, "spinach.leaves"));
-        assertThat(eaten(builders, "chicken-thigh.sliced")).isLessThan(eaten(builders, "spinach.leaves"));
-        assertThat(eaten(builders, "chicken-thigh.sliced")).isLessThan(eaten(hard, "chicken-thigh.sliced"));
+        assertThat(Eaten.at(hard, "carrot.sliced")).isLessThan(Eaten.at(hard, "shiitake.halved"));
+        assertThat(Eaten.at(hard, "shiitake.halved")).isLessThan(Eaten.at(hard, "spinach.leaves"));
+        assertThat(Eaten.at(builders, "chicken-thigh.sliced")).isLessThan(Eaten.at(builders, "spinach.leaves"));
+        assertThat(Eaten.at(builders, "chicken-thigh.sliced")).isLessThan(Eaten.at(hard, "chicken-thigh.sliced"));
     }
 
     /** Quick things are eaten while slow ones cook: nobody waits for the first slice until the hard things are done. */
@@ -128,19 +127,6 @@ class TablePlannerTest {
                         }));
             }
         }
-    }
-
-    /** When half of a cut is eaten, on average over its grams [s]. */
-    private static double eaten(List<Drop> drops, String cut) {
-        double grams = 0;
-        double moment = 0;
-        for (Drop drop : drops) {
-            for (Stay stay : drop.cut().equals(cut) ? drop.stays() : List.<Stay>of()) {
-                grams += stay.grams();
-                moment += stay.grams() * stay.takeOut();
-            }
-        }
-        return moment / grams;
     }
 
     /** A child's slices are held by an adult, who holds nothing else meanwhile. */

@@ -1,0 +1,28 @@
+package org.livelyladle.core.sequence;
+
+import java.util.List;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
+import org.livelyladle.core.table.TablePlan;
+
+/** When things are eaten, for tests. */
+final class Eaten {
+    private Eaten() {}
+
+    static List<Drop> drops(TablePlan table, String cut) {
+        return table.drops().stream().filter(drop -> drop.cut().equals(cut)).toList();
+    }
+
+    /** When a cut is eaten, on average over its grams, as a share of the meal [1]; not a number where it is not. */
+    static double at(TablePlan table, String cut) {
+        double grams = 0;
+        double moment = 0;
+        for (Drop drop : drops(table, cut)) {
+            for (Stay stay : drop.stays()) {
+                grams += stay.grams();
+                moment += stay.grams() * stay.takeOut();
+            }
+        }
+        return moment / grams / table.mealSeconds();
+    }
+}
