@@ -186,7 +186,7 @@ final class Batcher {
     /** Whether there is a moment at which all who share a presence are at the table. */
     private static boolean canMeet(Dish dish, CookingWindow window, Presence common) {
         int offset = Batch.offset(dish, window);
-        int soonest = !dish.shared() ? offset : Math.max(TablePlanner.GRID_SECONDS, offset - Sequencer.PRELOAD_SECONDS);
+        int soonest = !dish.shared() ? offset : Math.max(TablePlanner.GRID_SECONDS, offset - Board.PRELOAD_SECONDS);
         int first = Batch.roundUp(Math.max(common.from(), soonest));
         return first <= common.until() - TablePlanner.GRID_SECONDS;
     }

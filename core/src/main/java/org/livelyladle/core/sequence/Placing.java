@@ -1,6 +1,7 @@
 package org.livelyladle.core.sequence;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.Map;
 import org.livelyladle.core.table.Stay;
 
@@ -8,6 +9,12 @@ import org.livelyladle.core.table.Stay;
 final class Placing {
     /** Frozen food draws some 585 J/g to the floor, chilled 280. */
     static final double FROZEN_COUNTS = 2.1;
+
+    static final Comparator<Placing> IN_ORDER = Comparator.comparingInt((Placing placing) -> placing.ideal)
+            .thenComparing(placing -> placing.batch.cut().id())
+            .thenComparing(placing -> placing.batch.side().id())
+            .thenComparing(placing -> placing.batch.number())
+            .thenComparing(placing -> placing.batch.servings().get(0).guest());
 
     final Batch batch;
     /** What cools the side, as food from the fridge; of dipped slices one each [g]. */

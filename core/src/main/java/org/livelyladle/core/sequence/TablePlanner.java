@@ -260,7 +260,7 @@ public final class TablePlanner {
     }
 
     private Sequencer sequence(List<Batch> batches, SideAllocator.Allocation allocation, @Nullable EndingPlan ending) {
-        Sequencer sequencer = new Sequencer(brief, plans, limits, minders, ending);
+        Sequencer sequencer = new Sequencer(new Board(brief, plans, limits, minders, ending));
         List<Batch> free = new ArrayList<>();
         Map<DropPin, List<Batch>> pinned = new LinkedHashMap<>();
         for (Batch batch : batches) {

@@ -1,0 +1,232 @@
+package org.livelyladle.core.sequence;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.broths.Sides;
+import org.livelyladle.core.table.EndingPlan;
+
+/**
+ * The table while the sequence is being made: what is in which side when, who holds what, what everybody eats, what
+ * there is to do; and whether one more batch may go in at a time.
+ */
+final class Board {
+    private static final int GRID = TablePlanner.GRID_SECONDS;
+    /** Slow things may go in this long before sitting down [s]. */
+    static final int PRELOAD_SECONDS = 900;
+
+    private final int mealSeconds;
+    private final EatenShare tempo;
+    private final Map<String, SideProfile> profiles = new HashMap<>();
+    private final Map<String, String> potOf = new HashMap<>();
+    private final List<Placing> placed = new ArrayList<>();
+    private final Map<String, Integer> guestPlaces = new HashMap<>();
+    private final List<Meal> meals = new ArrayList<>();
+    /** Places of the guests who hold what each guest dips and mind the guest's baskets, and what each does. */
+    private final int[] holders;
+
+    private final List<List<Placing>> held = new ArrayList<>();
+    private final List<Presence> presences = new ArrayList<>();
+    private final @Nullable EndingPlan ending;
+    private final Cues cues;
+    private final Hands hands;
+
+    /** @param ending for which its side is free by then */
+    Board(Brief brief, Sides plans, SideLimits limits, Minders minders, @Nullable EndingPlan ending) {
+        this.ending = ending;
+        this.mealSeconds = brief.mealMinutes() * 60;
+        this.tempo = EatenShare.of(brief.tempoOrUsual());
+        this.cues = new Cues(mealSeconds, minders);
+        this.hands = new Hands(mealSeconds);
+        plans.all().forEach(side -> {
+            profiles.put(side.side(), new SideProfile(side, limits.share(side.side())));
+            potOf.put(side.side(), brief.potOf(side.side()).id());
+        });
+        for (Guest guest : brief.guests()) {
+            Presence there = Presence.of(guest, mealSeconds);
+            guestPlaces.put(guest.id(), guestPlaces.size());
+            meals.add(new Meal(there.from(), there.until(), tempo));
+            presences.add(there);
+            held.add(new ArrayList<>());
+        }
+        holders = brief.guests().stream()
+                .mapToInt(guest -> guestPlaces.get(minders.holder(guest.id())))
+                .toArray();
+    }
+
+    List<Placing> placed() {
+        return placed;
+    }
+
+    Meal mealOf(int eater) {
+        return meals.get(eater);
+    }
+
+    /** A batch that has no time yet, with the one at which it should go in. */
+    Placing placing(Batch batch) {
+        return new Placing(batch, ideal(batch), false, guestPlaces);
+    }
+
+    /** A batch the host decided the time of [s from sitting down]. */
+    Placing pinned(Batch batch, int putIn) {
+        return new Placing(batch, putIn, true, guestPlaces);
+    }
+
+    /** The put-in after which it is eaten when so much else should be eaten. */
+    private int ideal(Batch batch) {
+        int length = Math.max(0, Math.min(mealSeconds, batch.latest()) - Math.max(0, batch.earliest()));
+        int eaten = (int)
+                (Math.max(0, batch.earliest()) + tempo.mealFor(batch.place().share()) * length);
+        return Math.floorDiv(eaten - batch.offset(), GRID) * GRID;
+    }
+
+    /** Enters what has its time now. */
+    void lay(Placing placing, int putIn) {
+        placing.putIn = putIn;
+        placed.add(placing);
+        cues.add(potOf.get(placing.batch.side().id()), placing);
+        if (!placing.shared) {
+            held.get(holders[placing.eaters[0]]).add(placing);
+        }
+        for (int i = 0; i < placing.eaters.length; i++) {
+            meals.get(placing.eaters[i]).add(placing, i);
+        }
+        enter(placing);
+    }
+
+    /** Too much for its side even if nothing else were in it. */
+    boolean neverTakes(Placing placing) {
+        return profiles.get(placing.batch.side().id()).neverTakes(placing);
+    }
+
+    /** Nothing of it leaves the broth before its eaters are there, nor goes in before the table is ready. */
+    static int soonest(Placing placing) {
+        int table = !placing.shared ? 0 : -PRELOAD_SECONDS;
+        return Math.max(table, Math.max(GRID, placing.batch.earliest()) - placing.offset);
+    }
+
+    int latest(Placing placing) {
+        return Math.min(openUntil(placing.batch.side()), placing.batch.latest()) - placing.duration;
+    }
+
+    /** A side in which the meal ends is free of all else by then. */
+    private int openUntil(Side side) {
+        return ending != null && ending.side().equals(side.id()) ? ending.from() : mealSeconds;
+    }
+
+    /** The rule in the way of a put-in time [s], or null when nothing is. */
+    @Nullable
+    String obstacle(Placing placing, int putIn) {
+        Batch batch = placing.batch;
+        int firstOut = putIn + placing.offset;
+        if (firstOut < batch.earliest()) {
+            return "somebody it is for has not arrived yet";
+        }
+        boolean early = firstOut < GRID || putIn < -PRELOAD_SECONDS || !placing.shared && putIn < 0;
+        if (early || putIn + placing.duration > mealSeconds) {
+            return "outside the meal";
+        }
+        if (putIn + placing.duration > openUntil(batch.side())) {
+            return "the side is kept for the ending by then";
+        }
+        if (putIn + placing.duration > batch.latest()) {
+            return "somebody it is for has left by then";
+        }
+        if (!placing.shared) {
+            int holder = holders[placing.eaters[0]];
+            if (!presences.get(holder).holds(firstOut, putIn + placing.duration)) {
+                return "who holds it for a child is not at the table";
+            }
+            if (isHolding(holder, placing, putIn)) {
+                return "somebody has another slice or basket at that time";
+            }
+            if (placing.byHand && !hands.areFree(potOf.get(batch.side().id()), placing, putIn)) {
+                return "too many dip at that pot at that time";
+            }
+        }
+        return profiles.get(batch.side().id()).obstacle(placing, putIn);
+    }
+
+    private boolean isHolding(int holder, Placing turn, int putIn) {
+        for (Placing other : held.get(holder)) {
+            if (other != turn && other.byHand == turn.byHand && other.overlaps(putIn, putIn + turn.duration)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    void enter(Placing placing) {
+        String side = placing.batch.side().id();
+        profiles.get(side).add(placing);
+        if (placing.byHand) {
+            hands.add(potOf.get(side), placing, 1);
+        }
+    }
+
+    void leave(Placing placing) {
+        String side = placing.batch.side().id();
+        profiles.get(side).remove(placing);
+        if (placing.byHand) {
+            hands.add(potOf.get(side), placing, -1);
+        }
+    }
+
+    /** Off the board, to be put somewhere else. */
+    void take(Placing placing) {
+        leave(placing);
+        forgetCues(placing);
+    }
+
+    /** Back on it, at a time [s from sitting down]. */
+    void put(Placing placing, int putIn) {
+        placing.putIn = putIn;
+        enter(placing);
+        countCues(placing);
+        changed(placing);
+    }
+
+    /** What there is to do for it does not count for the time being. */
+    void forgetCues(Placing placing) {
+        cues.remove(potOf.get(placing.batch.side().id()), placing);
+    }
+
+    void countCues(Placing placing) {
+        cues.add(potOf.get(placing.batch.side().id()), placing);
+    }
+
+    /** What it would cost to do something for a batch at a time, while its cues are forgotten. */
+    double cueCost(Placing placing, int putIn) {
+        return cues.cost(potOf.get(placing.batch.side().id()), placing, putIn);
+    }
+
+    /** The evenings of its eaters without it. */
+    MealWithout[] without(Placing placing) {
+        MealWithout[] rests = new MealWithout[placing.eaters.length];
+        for (int i = 0; i < rests.length; i++) {
+            rests[i] = meals.get(placing.eaters[i]).without(placing);
+        }
+        return rests;
+    }
+
+    /** Its eaters eat it at another time now. */
+    void changed(Placing placing) {
+        for (int eater : placing.eaters) {
+            meals.get(eater).changed();
+        }
+    }
+
+    /** How often the evenings of its eaters have changed. */
+    long changes(Placing placing) {
+        long changes = 0;
+        for (int eater : placing.eaters) {
+            changes += meals.get(eater).changes();
+        }
+        return changes;
+    }
+}
