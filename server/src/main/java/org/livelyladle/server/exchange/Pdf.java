@@ -14,12 +14,12 @@ final class Pdf {
     private static final String PAGE = """
             @page { size: %2$s;
               @bottom-right { content: counter(page) " / " counter(pages); font: 9pt '%1$s'; color: #555; } }
-            body { font: 10.5pt '%1$s'; color: #14202b; }
-            h1 { font-size: 18pt; margin: 0 0 2mm; }
+            body { font: %3$spt '%1$s'; color: #14202b; }
+            h1 { font-size: %4$spt; margin: 0 0 2mm; }
             h2 { font-size: 13pt; margin: 6mm 0 1mm; border-bottom: 1.2pt solid #14202b; padding-bottom: 1mm; }
             h3 { font-size: 10pt; color: #4a5560; margin: 3mm 0 1mm; page-break-after: avoid; }
             table { width: 100%%; border-collapse: collapse; }
-            td { padding: 1.1mm 2mm 1.1mm 0; border-bottom: 0.4pt solid #c9cfd4; vertical-align: top; }
+            td { padding: 0.3em 0.55em 0.3em 0; border-bottom: 0.4pt solid #c9cfd4; vertical-align: top; }
             tr { page-break-inside: avoid; }
             .box { width: 5mm; } .box span { display: inline-block; width: 3.2mm; height: 3.2mm; border: 0.8pt solid #14202b; }
             .done span { background: #14202b; }
@@ -29,13 +29,17 @@ final class Pdf {
 
     /** What it is printed on. */
     enum Paper {
-        A4("A4; margin: 16mm 15mm 18mm"),
-        A6("A6; margin: 8mm 8mm 11mm");
+        A4("A4; margin: 16mm 15mm 18mm", 10.5, 18),
+        A6("105mm 148mm; margin: 6mm 7mm 9mm", 6.6, 12);
 
         private final String css;
+        private final double textPt;
+        private final double titlePt;
 
-        Paper(String css) {
+        Paper(String css, double textPt, double titlePt) {
             this.css = css;
+            this.textPt = textPt;
+            this.titlePt = titlePt;
         }
     }
 
@@ -51,7 +55,8 @@ final class Pdf {
             builder.useFastMode();
             builder.useFont(() -> font("Regular"), FAMILY, 400, FontStyle.NORMAL, true);
             builder.useFont(() -> font("Bold"), FAMILY, 700, FontStyle.NORMAL, true);
-            builder.withHtmlContent(Html.page(title, PAGE.formatted(FAMILY, paper.css), body), null);
+            builder.withHtmlContent(
+                    Html.page(title, PAGE.formatted(FAMILY, paper.css, paper.textPt, paper.titlePt), body), null);
             builder.toStream(out);
             builder.run();
             return out.toByteArray();

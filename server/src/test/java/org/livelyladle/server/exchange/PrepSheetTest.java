@@ -7,9 +7,6 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 
 import java.time.LocalDate;
 import java.util.List;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.server.ServerTest;
@@ -37,16 +34,7 @@ class PrepSheetTest extends ServerTest {
         byte[] pdf = send(get("/api/parties/" + party + "/prep.pdf" + query))
                 .getResponse()
                 .getContentAsByteArray();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            List<String> pages = new java.util.ArrayList<>();
-            for (int i = 1; i <= document.getNumberOfPages(); i++) {
-                PDFTextStripper stripper = new PDFTextStripper();
-                stripper.setStartPage(i);
-                stripper.setEndPage(i);
-                pages.add(stripper.getText(document).replaceAll("\\s+", " "));
-            }
-            return pages;
-        }
+        return PdfPages.of(pdf);
     }
 
     @Test

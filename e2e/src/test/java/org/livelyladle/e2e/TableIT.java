@@ -1,0 +1,95 @@
+package org.livelyladle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** How a table eats, said on the page and found in the plan. */
+class TableIT extends BrowserTest {
+    private JsonObject brief() {
+        return JsonParser.parseString(
+                        page.context().request().get("/api/parties/" + party).text())
+                .getAsJsonObject()
+                .getAsJsonObject("brief");
+    }
+
+    private Locator courses() {
+        return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Courses"));
+    }
+
+    @Test
+    void orderNoodlesTempoAndEndingAreSaidInAFewTaps() {
+        go("table");
+        button("Flavour builders first, noodles last").click();
+        button("Balls first").click();
+        button("half-way noodles").click();
+        button("even tempo").click();
+        button("the soup at the end").click();
+        button("Done").click();
+
+        assertThat(button("Balls first, noodles half-way")).isVisible();
+        assertThat(courses().getByRole(AriaRole.BUTTON).first()).hasText(Pattern.compile("^Balls and cakes.*35 %$"));
+        assertThat(page.getByText("The end: the soup in")).isVisible();
+        awaitSaved(page);
+        assertThat(brief().get("order").getAsString()).isEqualTo("BALLS_FIRST");
+        assertThat(brief().get("starch").getAsString()).isEqualTo("HALF_WAY");
+        assertThat(brief().get("tempo").getAsString()).isEqualTo("EVEN");
+        assertThat(brief().getAsJsonObject("ending").get("kind").getAsString()).isEqualTo("SOUP");
+    }
+
+    @Test
+    void aBorderBetweenCoursesMovesByKeysAndTheOrderBecomesTheHostsOwn() {
+        go("table");
+        Locator border = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Border after course 1"));
+        border.press("ArrowRight");
+
+        assertThat(border).hasAttribute("aria-valuenow", "32");
+        assertThat(button("Our own, noodles last")).isVisible();
+        button("Undo: drag a course").click();
+        assertThat(button("Flavour builders first, noodles last")).isVisible();
+    }
+
+    @Test
+    void onePlanIsReadByGuestAndByMinder() {
+        go("table");
+        button("By guest").click();
+        assertThat(page.getByRole(
+                        AriaRole.IMG, new Page.GetByRoleOptions().setName("What lies in each bowl over the evening")))
+                .containsText("Ines");
+        button("By minder").click();
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Cues of Bo")))
+                .containsText("Put in");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What was traded off")))
+                .containsText("Longest wait");
+        for (String card : List.of("table-card.pdf", "guest-cards.pdf")) {
+            assertThat(page.context()
+                            .request()
+                            .get("/api/parties/" + party + "/" + card)
+                            .ok())
+                    .as(card)
+                    .isTrue();
+        }
+    }
+
+    @Test
+    void allSidesStandOnTheScreenAtOnceAndAPhoneReadsThemOneByOne() {
+        go("table");
+        Locator chart = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Table sequence"));
+        double bottom = chart.boundingBox().y + chart.boundingBox().height;
+        assertThat(bottom).as("the last side ends above the bar").isLessThan(756);
+
+        Page phone = newPage(390, 844, "day");
+        go(phone, "table");
+        button(phone, "Numbing chilli").click();
+        assertThat(phone.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What goes into this side")))
+                .containsText("Dipped");
+    }
+}
