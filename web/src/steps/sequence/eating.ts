@@ -98,7 +98,7 @@ export const WAYS: Choice<NonNullable<Pot['way']>>[] = [
   {
     value: 'DIP_AND_WRAP',
     label: 'dip and wrap',
-    does: 'Only meat and seafood go in; leaves, herbs and noodles stand beside.',
+    does: 'Only meat, seafood, balls and tofu go in; leaves and cooked noodles stand beside.',
   },
 ]
 

@@ -23,7 +23,6 @@ import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Allergen;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
-import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Governed;
 import org.livelyladle.core.catalogue.Ingredient;
@@ -445,15 +444,14 @@ public final class TableAudit {
     }
 
     private boolean goesIntoAPot(Portion portion) {
-        Ingredient ingredient =
-                catalogue.ingredient(catalogue.cut(portion.cut()).ingredient());
-        boolean inTheBowl = brief.starch() == Starch.IN_THE_BOWL && ingredient.category() == Category.STARCH;
+        Cut cut = catalogue.cut(portion.cut());
+        String kind = catalogue.ingredient(cut.ingredient()).category().name();
+        boolean inTheBowl = brief.starch() == Starch.IN_THE_BOWL && kind.equals("STARCH");
         boolean dipOnly = !brief.pots().isEmpty()
                 && brief.pots().stream()
                         .allMatch(pot -> pot.way() == WayOfEating.DIP_AND_WRAP
                                 || pot.way() == null && pot.kind() == PotKind.DIP);
-        boolean wrapped = dipOnly
-                && !Set.of("MEAT", "SEAFOOD").contains(ingredient.category().name());
+        boolean wrapped = dipOnly && (kind.equals("STARCH") || kind.equals("LEAVES") && cut.shape() == Shape.LEAF);
         return !inTheBowl && !wrapped;
     }
 

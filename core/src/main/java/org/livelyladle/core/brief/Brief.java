@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.measure.UnitSystem;
@@ -214,6 +215,20 @@ public record Brief(
 
     public Starch starchOrUsual() {
         return Objects.requireNonNullElse(starch, Starch.LAST);
+    }
+
+    /**
+     * Whether food stands beside the pots: noodles laid into the bowls, and, where every pot is for dipping only, noodles
+     * and leaves to wrap. Nothing else is eaten without a pot: it may not be good or safe raw.
+     */
+    public boolean standsBeside(Category kind, Shape shape) {
+        boolean dipOnly =
+                !pots.isEmpty() && pots.stream().allMatch(pot -> pot.wayOrUsual() == WayOfEating.DIP_AND_WRAP);
+        return switch (kind) {
+            case STARCH -> dipOnly || starchOrUsual() == Starch.IN_THE_BOWL;
+            case LEAVES -> dipOnly && shape == Shape.LEAF;
+            case MEAT, SEAFOOD, BALLS, TOFU, MUSHROOMS, ROOTS, LARDER -> false;
+        };
     }
 
     public Kitchen kitchenOrUsual() {

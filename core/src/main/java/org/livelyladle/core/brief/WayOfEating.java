@@ -12,6 +12,6 @@ public enum WayOfEating {
     OWN_POT,
     /** Everybody cooks their own pieces in a basket of their own. */
     OWN_BASKET,
-    /** Only meat and seafood are dipped; leaves, herbs and noodles stand beside. */
+    /** Only meat, seafood, balls and tofu are dipped; leaves and cooked noodles stand beside. */
     DIP_AND_WRAP
 }

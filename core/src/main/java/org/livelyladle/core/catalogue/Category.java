@@ -41,9 +41,9 @@ public enum Category {
         return source;
     }
 
-    /** Whether it is dipped where all else is wrapped around it. */
+    /** Whether it goes into a pot that is there for dipping only. */
     public boolean isDippedToWrap() {
-        return this == MEAT || this == SEAFOOD;
+        return this == MEAT || this == SEAFOOD || this == BALLS || this == TOFU;
     }
 
     /** The categories that are served at the table, in order. */

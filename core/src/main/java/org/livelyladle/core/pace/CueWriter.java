@@ -156,7 +156,8 @@ final class CueWriter {
                         minder,
                         Cue.Act.HEAT,
                         first,
-                        "Turn " + pot.name() + " to " + KitchenText.number(phase.percent(), 0) + " %"));
+                        "Turn " + pot.name() + " to " + KitchenText.number(phase.percent(), 0)
+                                + " %, to full whenever it stops simmering"));
         evening.sides()
                 .forEach(side -> side.doses()
                         .forEach(dose -> broth(dose.minute() * MINUTE, minder, Cue.Act.POUR, side.side(), said(dose))));

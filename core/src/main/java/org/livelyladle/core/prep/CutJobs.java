@@ -8,7 +8,6 @@ import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
-import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.catalogue.Aisle;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
@@ -82,9 +81,10 @@ record CutJobs(Brief brief, Catalogue catalogue, Supplies supplies, PrepClock cl
         return item.fromFrozen() || cut.start() == StartState.FROZEN;
     }
 
+    /** Noodles and rice that go into no pot. */
     private boolean isInTheBowl(Cut cut) {
-        return brief.starchOrUsual() == Starch.IN_THE_BOWL
-                && catalogue.ingredientOf(cut).category() == Category.STARCH;
+        Category kind = catalogue.ingredientOf(cut).category();
+        return kind == Category.STARCH && brief.standsBeside(kind, cut.shape());
     }
 
     private static JobDraft cookedForTheBowls(Cut cut, CutTotal total) {

@@ -15,7 +15,6 @@ import org.livelyladle.core.brief.Decisions.DropPin;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.broths.SidePlan;
@@ -141,12 +140,9 @@ public final class TablePlanner {
         return new Arranged(sequencer, allocation, batcher, order, ending, demands, rescue.left());
     }
 
-    /** Noodles laid into the bowls, and all that is not dipped where every pot is one to dip into. */
     private boolean standsBeside(Portion portion) {
-        Category kind = kindOf(catalogue.cut(portion.cut()));
-        boolean dipOnly = brief.pots().stream().allMatch(pot -> pot.wayOrUsual() == WayOfEating.DIP_AND_WRAP);
-        return brief.starchOrUsual() == Starch.IN_THE_BOWL && kind == Category.STARCH
-                || !brief.pots().isEmpty() && dipOnly && !kind.isDippedToWrap();
+        Cut cut = catalogue.cut(portion.cut());
+        return brief.standsBeside(kindOf(cut), cut.shape());
     }
 
     private Category kindOf(Cut cut) {
@@ -210,6 +206,11 @@ public final class TablePlanner {
                 .toList();
         if (open.isEmpty()) {
             return remainder(demand, TablePlan.Cause.NO_SIDE, "no side is open to " + who);
+        }
+        if (brief.pots().stream().allMatch(pot -> pot.wayOrUsual() == WayOfEating.DIP_AND_WRAP)
+                && !kindOf(demand.cut()).isDippedToWrap()) {
+            return remainder(
+                    demand, TablePlan.Cause.NO_SIDE_FOR_CUT, "nothing but what is dipped goes into these pots");
         }
         if (open.stream().noneMatch(side -> isLetInto(demand.cut(), side))) {
             return remainder(
