@@ -92,9 +92,13 @@ export const WAYS: Choice<NonNullable<Pot['way']>>[] = [
   {
     value: 'OWN_BASKET',
     label: 'own baskets',
-    does: 'Everybody cooks their own pieces in a basket of their own.',
+    does: 'Everybody cooks their own pieces: slices dipped, the rest in a basket of their own.',
   },
-  { value: 'OWN_POT', label: 'own pot', does: 'Everybody cooks their own pieces in a pot of their own.' },
+  {
+    value: 'OWN_POT',
+    label: 'own pot',
+    does: 'Everybody cooks their own pieces in a pot of their own: slices dipped, the rest put in by each.',
+  },
   {
     value: 'DIP_AND_WRAP',
     label: 'dip and wrap',

@@ -8,9 +8,9 @@ public enum WayOfEating {
     ALL_IN,
     /** Slow things are arranged in the cold pot and boiled up with it; then it is tended. */
     LAYERED,
-    /** Everybody cooks their own pieces in a pot of their own. */
+    /** Everybody cooks their own pieces in a pot of their own: slices dipped, all else put in by the eater. */
     OWN_POT,
-    /** Everybody cooks their own pieces in a basket of their own. */
+    /** Everybody cooks their own pieces: slices dipped, all else in a basket of their own. */
     OWN_BASKET,
     /** Only meat, seafood, balls and tofu are dipped; leaves and cooked noodles stand beside. */
     DIP_AND_WRAP

@@ -41,7 +41,7 @@ record Dish(Cut cut, Tending tending, boolean startsFrozen, MenuItem item) {
         return item.tending() != null
                 ? this
                 : switch (way) {
-                    case OWN_POT, OWN_BASKET -> with(Tending.BASKET);
+                    case OWN_POT, OWN_BASKET -> dipped() ? this : with(Tending.BASKET);
                     case ALL_IN -> with(Tending.SHARED);
                     case TEND, LAYERED, DIP_AND_WRAP -> this;
                 };

@@ -15,7 +15,6 @@ import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.SchoolOfOrder;
 import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.brief.Tempo;
-import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Heat;
@@ -92,7 +91,8 @@ class EveningsTest {
         say("ending", new Ending(Ending.Kind.EGG, null));
         TablePlan table = table();
 
-        assertThat(table.drops()).allMatch(drop -> drop.tending() == Tending.BASKET);
+        assertThat(table.drops()).noneMatch(Drop::shared);
+        assertThat(table.guests()).allMatch(pace -> pace.firstBite().value() <= 60);
         assertThat(table.cues())
                 .extracting(Cue::act)
                 .doesNotContain(Cue.Act.PUT_IN, Cue.Act.TAKE_OUT)

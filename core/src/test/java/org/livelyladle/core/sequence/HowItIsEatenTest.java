@@ -306,7 +306,9 @@ class HowItIsEatenTest {
         eatFrom(WayOfEating.OWN_BASKET);
         TablePlan table = table();
 
-        assertThat(table.drops()).isNotEmpty().allMatch(drop -> drop.tending() == Tending.BASKET);
+        assertThat(table.drops()).isNotEmpty().noneMatch(Drop::shared);
+        assertThat(Eaten.drops(table, TOFU)).allMatch(drop -> drop.tending() == Tending.BASKET);
+        assertThat(table.guests()).allMatch(pace -> pace.firstBite().value() <= 60);
         assertThat(table.cues()).noneMatch(cue -> cue.act() == Cue.Act.PUT_IN);
     }
 
