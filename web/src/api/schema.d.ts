@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/table-sequence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sequence"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1447,6 +1463,10 @@ export interface components {
             brief: components["schemas"]["Brief"];
             drops: components["schemas"]["Drop"][];
         };
+        PlanControllerLater: {
+            brief: components["schemas"]["Brief"];
+            state?: components["schemas"]["TableState"];
+        };
         Portion: {
             cut: string;
             grams: components["schemas"]["Figure"];
@@ -1829,7 +1849,7 @@ export interface components {
         };
         SideAccessClosed: {
             /** @enum {string} */
-            barrier: "REACH" | "BROTH" | "SPLASH" | "HEAT" | "OTHERS_FOOD";
+            barrier: "REACH" | "BROTH" | "SPLASH" | "HEAT" | "WENT_IN" | "OTHERS_FOOD";
             guest: string;
             reason: string;
         };
@@ -2028,7 +2048,7 @@ export interface components {
         TablePlanRemainder: {
             amount: string;
             /** @enum {string} */
-            cause: "NO_SIDE" | "NO_SIDE_FOR_CUT" | "NO_ROOM" | "TOO_COOL" | "TOO_SMALL" | "ABSENT";
+            cause: "NO_SIDE" | "NO_SIDE_FOR_CUT" | "NO_ROOM" | "TOO_COOL" | "TOO_SMALL" | "DIPPED_ONLY" | "ABSENT" | "NO_MORE" | "USED_UP";
             cut: string;
             /** Format: double */
             grams: number;
@@ -2040,6 +2060,32 @@ export interface components {
             closedTo: components["schemas"]["SideAccessClosed"][];
             cuts: string[];
             side: string;
+        };
+        TableState: {
+            /** Format: int32 */
+            at?: number;
+            begun?: components["schemas"]["Drop"][];
+            empty?: boolean;
+            fellIn?: components["schemas"]["TableStateFellIn"][];
+            guests?: components["schemas"]["TableStatePresent"][];
+            /** Format: int32 */
+            pausedSeconds?: number;
+            usedUp?: string[];
+        };
+        TableStateFellIn: {
+            /** Format: int32 */
+            at: number;
+            ingredient: string;
+            side: string;
+        };
+        TableStatePresent: {
+            /** Format: int32 */
+            arrived?: number;
+            /** Format: int32 */
+            full?: number;
+            guest: string;
+            /** Format: int32 */
+            left?: number;
         };
         Term: {
             figureId?: string;
@@ -2971,6 +3017,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Judged"];
+                };
+            };
+        };
+    };
+    sequence: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanControllerLater"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TablePlan"];
                 };
             };
         };

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.SplashChoice;
@@ -36,6 +37,7 @@ import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.EndingPlan;
 import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TableState;
 
 /**
  * Checks a sequence against the hard rules H1 to H8, walking through the evening second by second. The
@@ -70,6 +72,10 @@ public final class TableAudit {
     private final List<TablePlan.Remainder> remainders;
     private final @Nullable EndingPlan ending;
     private final int mealSeconds;
+    /** What went in by then is judged only where it can still be helped [s from sitting down]. */
+    private final int since;
+
+    private final List<TableState.FellIn> fellIn;
     private final List<Violation> violations = new ArrayList<>();
 
     private TableAudit(
@@ -79,7 +85,10 @@ public final class TableAudit {
             List<Portion> portions,
             List<Drop> drops,
             List<TablePlan.Remainder> remainders,
-            @Nullable EndingPlan ending) {
+            @Nullable EndingPlan ending,
+            TableState state) {
+        this.since = state.at();
+        this.fellIn = state.fellIn();
         this.ending = ending;
         this.brief = brief;
         this.windows = windows;
@@ -105,7 +114,20 @@ public final class TableAudit {
             List<Drop> drops,
             List<TablePlan.Remainder> remainders,
             @Nullable EndingPlan ending) {
-        TableAudit audit = new TableAudit(brief, catalogue, windows, portions, drops, remainders, ending);
+        return check(brief, catalogue, windows, portions, drops, remainders, ending, TableState.empty());
+    }
+
+    /** All violations of what is still proposed at a moment of the evening, in no case stopping at the first. */
+    public static List<Violation> check(
+            Brief brief,
+            Catalogue catalogue,
+            List<CookingWindow> windows,
+            List<Portion> portions,
+            List<Drop> drops,
+            List<TablePlan.Remainder> remainders,
+            @Nullable EndingPlan ending,
+            TableState state) {
+        TableAudit audit = new TableAudit(brief, catalogue, windows, portions, drops, remainders, ending, state);
         audit.nobodyIsFedWhatBreaksANeed();
         brief.pots()
                 .forEach(pot -> pot.sides().forEach(side -> {
@@ -133,6 +155,7 @@ public final class TableAudit {
             }
         }
         drops.forEach(drop -> held.get(drop.side()).add(ingredientOf(drop)));
+        fellIn.forEach(fallen -> held.get(fallen.side()).add(catalogue.ingredient(fallen.ingredient())));
         if (ending != null) {
             ending.parts().forEach(part -> held.get(ending.side()).add(catalogue.ingredient(part.ingredient())));
             for (String id : ending.eaters()) {
@@ -148,11 +171,31 @@ public final class TableAudit {
             }
         }
         for (Drop drop : drops) {
-            for (String id : drop.gramsByGuest().keySet()) {
+            for (String id : stillToEat(drop)) {
                 Guest guest = guest(id);
                 needsOf(guest).forEach((kind, strength) -> checkNeed(drop, guest, kind, strength, held));
             }
         }
+    }
+
+    private Set<String> stillToEat(Drop drop) {
+        Set<String> eaters = new TreeSet<>();
+        drop.stays().stream()
+                .filter(stay -> stay.takeOut() > since)
+                .forEach(stay -> stay.servings().forEach(serving -> eaters.add(serving.guest())));
+        return eaters;
+    }
+
+    private List<Stay> stillIn(Drop drop) {
+        return drop.stays().stream().filter(stay -> stay.takeOut() > since).toList();
+    }
+
+    private boolean isProposed(Stay stay) {
+        return stay.putIn() > since;
+    }
+
+    private boolean isProposed(Drop drop) {
+        return drop.stays().stream().anyMatch(this::isProposed);
     }
 
     private void checkNeed(Drop drop, Guest guest, String kind, Strength strength, Map<String, List<Ingredient>> held) {
@@ -192,7 +235,7 @@ public final class TableAudit {
             return;
         }
         drops.stream()
-                .filter(drop -> drop.side().equals(ending.side()) && drop.takeOut() > ending.from())
+                .filter(drop -> isProposed(drop) && drop.side().equals(ending.side()) && drop.takeOut() > ending.from())
                 .forEach(drop -> add(
                         "H7",
                         drop.id(),
@@ -243,6 +286,7 @@ public final class TableAudit {
                 mealSeconds, here.stream().mapToInt(Drop::takeOut).max().orElse(0));
         double[] foodMl = new double[end - start + 1];
         int[] inBaskets = new int[foodMl.length];
+        boolean[] proposed = new boolean[foodMl.length];
         for (Drop drop : here) {
             Map<String, boolean[]> baskets = new HashMap<>();
             for (Stay stay : drop.stays()) {
@@ -253,6 +297,7 @@ public final class TableAudit {
                     foodMl[second - start] += ml;
                     inBaskets[second - start] += drop.dipped() || inside[second - start] ? 0 : 1;
                     inside[second - start] = true;
+                    proposed[second - start] |= isProposed(stay);
                 }
             }
         }
@@ -261,8 +306,8 @@ public final class TableAudit {
         for (int second = start; second <= end; second++) {
             double ml = brothMl + foodMl[second - start];
             int baskets = inBaskets[second - start];
-            boolean isOver = ml > brimMl + TOLERANCE;
-            boolean isCrowded = baskets > pot.basketsPerSide();
+            boolean isOver = proposed[second - start] && ml > brimMl + TOLERANCE;
+            boolean isCrowded = proposed[second - start] && baskets > pot.basketsPerSide();
             if (isOver && !over) {
                 String text = String.format(Locale.ROOT, "%.0f ml stand in %.0f ml", ml, brimMl);
                 add("H2", side.id(), second, ml, brimMl, text);
@@ -301,10 +346,15 @@ public final class TableAudit {
             if (!drop.side().equals(side.id()) || cut.safeCoreC() == null) {
                 continue;
             }
-            double coolest = walk.coolest(drop.putIn(), drop.takeOut());
+            int putIn = drop.stays().stream()
+                    .filter(this::isProposed)
+                    .mapToInt(Stay::putIn)
+                    .min()
+                    .orElse(Integer.MAX_VALUE);
+            double coolest = walk.coolest(putIn, drop.takeOut());
             if (coolest < floor - FLOOR_TOLERANCE_K) {
                 String text = String.format(Locale.ROOT, "in broth of %.1f °C, below %.1f °C", coolest, floor);
-                add("H3", drop.id(), drop.putIn(), coolest, floor, text);
+                add("H3", drop.id(), putIn, coolest, floor, text);
             }
             if (cut.governed().isBy(Governed.By.CORE)) {
                 safeAtItsCore(drop, cut, scales.get(drop.cut()), frozen.contains(drop.cut()), walk);
@@ -316,7 +366,7 @@ public final class TableAudit {
     private void safeAtItsCore(Drop drop, Cut cut, double scale, boolean frozen, TemperatureWalk walk) {
         double start = frozen ? FREEZER_C : cut.start().name().equals("AMBIENT") ? ROOM_C : FRIDGE_C;
         double wanted = cut.safeCoreC() - CORE_TOLERANCE_K;
-        for (Stay stay : drop.stays()) {
+        for (Stay stay : stillIn(drop)) {
             Patience.check();
             double coolest = Math.floor(walk.coolest(stay.putIn(), stay.takeOut()));
             double sure = CORES.seconds(cut, scale, start, coolest, wanted);
@@ -345,11 +395,13 @@ public final class TableAudit {
         CookingWindow window = windowOf(drop);
         int spare =
                 !drop.shared() ? 0 : Math.min(SHARED_SPARE_S, (window.bestUntilSeconds() - window.readySeconds()) / 2);
-        for (Stay stay : drop.stays()) {
+        for (Stay stay : stillIn(drop)) {
             int cooked = stay.seconds();
             if (cooked < window.safe().value() || cooked < window.pleasant().value()) {
                 double ready = Math.max(window.safe().value(), window.pleasant().value());
                 add("H6", drop.id(), stay.takeOut(), cooked, ready, "out after " + cooked + " s, before it is ready");
+            } else if (!isProposed(stay)) {
+                continue;
             } else if (cooked < window.readySeconds() + spare || cooked > window.bestUntilSeconds() - spare + GRID_S) {
                 int had = Math.min(cooked - window.readySeconds(), window.bestUntilSeconds() - cooked);
                 String text = "out after " + cooked + " s, with less than " + spare + " s to spare";
@@ -388,7 +440,9 @@ public final class TableAudit {
                         String holder = drop.minder() == null ? serving.guest() : drop.minder();
                         String hand = (drop.dipped() ? "dips of " : "baskets of ") + holder;
                         own.computeIfAbsent(hand, g -> new ArrayList<>()).add(stay);
-                        heldByAnAdult(drop, stay, serving.guest(), holder);
+                        if (isProposed(stay)) {
+                            heldByAnAdult(drop, stay, serving.guest(), holder);
+                        }
                     }
                     if (drop.dipped()) {
                         atPot.computeIfAbsent(brief.potOf(drop.side()).id(), pot -> new ArrayList<>())
@@ -416,7 +470,7 @@ public final class TableAudit {
     }
 
     private void atOnce(String rule, String subject, List<Stay> stays, int most) {
-        for (Stay stay : stays) {
+        for (Stay stay : stays.stream().filter(this::isProposed).toList()) {
             long others =
                     stays.stream().filter(other -> other.isInside(stay.putIn())).count();
             if (others > most) {
@@ -436,7 +490,8 @@ public final class TableAudit {
                 .forEach((guest, grams) -> open.merge(guest + " " + drop.cut(), -grams, Double::sum)));
         remainders.forEach(rest -> open.merge(rest.guest() + " " + rest.cut(), -rest.grams(), Double::sum));
         open.forEach((key, grams) -> {
-            if (Math.abs(grams) > TOLERANCE) {
+            boolean isMore = since > 0 && grams < 0;
+            if (!isMore && Math.abs(grams) > TOLERANCE) {
                 String text = String.format(Locale.ROOT, "%.2f g neither served nor named", grams);
                 violations.add(new Violation("H8", key, null, grams, 0.0, text));
             }

@@ -237,12 +237,13 @@ public record Brief(
 
     /** The same party at another time, with its trips and prices. */
     public Brief on(LocalDateTime sitDown, List<Shop> shops, PriceSnapshot prices) {
-        return copy(sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
     }
 
     /** The same party so much later, with its trips, its cooks' other plans and other prices. */
     public Brief later(Duration by, PriceSnapshot prices) {
         return copy(
+                guests,
                 sitDown.plus(by),
                 mealMinutes,
                 pots,
@@ -255,12 +256,12 @@ public record Brief(
 
     /** The same party, decided otherwise. */
     public Brief deciding(Decisions decisions) {
-        return copy(sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
     }
 
     /** The same party with another menu. */
     public Brief serving(List<MenuItem> menu) {
-        return copy(sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
     }
 
     /** The same party with a helper who does whatever there is. */
@@ -268,7 +269,7 @@ public record Brief(
         List<Cook> all = cooks.stream()
                 .map(cook -> cook.id().equals(helper) ? cook.helping() : cook)
                 .toList();
-        return copy(sitDown, mealMinutes, pots, menu, shops, prices, all, decisions);
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, all, decisions);
     }
 
     /** The same party with another broth wherever one was. */
@@ -278,20 +279,26 @@ public record Brief(
                         .map(side -> side.broth().equals(broth) ? side.holding(by) : side)
                         .toList()))
                 .toList();
-        return copy(sitDown, mealMinutes, changed, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, mealMinutes, changed, menu, shops, prices, cooks, decisions);
     }
 
     /** The same party with other pots on the table. */
     public Brief setting(List<Pot> pots) {
-        return copy(sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
     }
 
     /** The same party sitting so long [min]. */
     public Brief sittingFor(int minutes) {
-        return copy(sitDown, minutes, pots, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, minutes, pots, menu, shops, prices, cooks, decisions);
+    }
+
+    /** The same party with these guests. */
+    public Brief seating(List<Guest> guests) {
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
     }
 
     private Brief copy(
+            List<Guest> guests,
             LocalDateTime sitDown,
             int mealMinutes,
             List<Pot> pots,

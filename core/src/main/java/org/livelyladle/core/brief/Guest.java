@@ -56,6 +56,12 @@ public record Guest(
         return new Guest(id, name, appetite, List.of(), List.of(), heat, 0, null, null, null, null);
     }
 
+    /** The same guest, there at other times [min after sitting down]. */
+    public Guest staying(int arrives, @Nullable Integer leaves) {
+        return new Guest(
+                id, name, appetite, needs, wishes, heat, arrives, leaves, portionPercent, stirsOwnSauce, favouriteSide);
+    }
+
     public Optional<Wish> wishFor(String cut) {
         return wishes.stream().filter(wish -> wish.cut().equals(cut)).findFirst();
     }

@@ -62,7 +62,8 @@ public final class EveningPlanner {
         }
     }
 
-    public Foreseen plan(Sides sides, Sequence table) {
+    /** @param since what went in before is not asked whether it was too cool for it [s from sitting down] */
+    public Foreseen plan(Sides sides, Sequence table, int since) {
         Traffic traffic = new Traffic(brief, catalogue, table);
         Set<String> lowSalt = lowSaltSides(traffic);
         int from =
@@ -78,7 +79,9 @@ public final class EveningPlanner {
                             .toList());
             run.run(from, table.mealSeconds());
             problems.look(pot, run);
-            run.sides().stream().filter(SideRun::isTooCoolForRawFood).forEach(side -> tooCool.add(side.plan.side()));
+            run.sides().stream()
+                    .filter(side -> side.isTooCoolForRawFood(since))
+                    .forEach(side -> tooCool.add(side.plan.side()));
             pots.add(describe(pot, run, lowSalt));
         }
         FuelPlanner fuel = new FuelPlanner(brief, ledger);

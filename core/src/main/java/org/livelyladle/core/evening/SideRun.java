@@ -236,10 +236,12 @@ final class SideRun {
     /**
      * Whether raw food is in it while it stands under its floor, or dry: its time to safe is told for the floor, so it
      * would not be safe then.
+     *
+     * @param since of what went in later than this [s from sitting down]
      */
-    boolean isTooCoolForRawFood() {
+    boolean isTooCoolForRawFood(int since) {
         for (Food food : foods) {
-            if (food.cut().rawRisk() != RawRisk.NONE) {
+            if (food.putIn() > since && food.cut().rawRisk() != RawRisk.NONE) {
                 int from = Math.max(0, food.putIn() - firstSecond);
                 int to = Math.min(history.length, food.takeOut() - firstSecond);
                 for (int i = from; i < to; i++) {

@@ -17,13 +17,15 @@ import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.sequence.Care;
 import org.livelyladle.core.sequence.SideLimits;
 import org.livelyladle.core.sequence.TablePlanner;
+import org.livelyladle.core.sequence.TableResumer;
 import org.livelyladle.core.table.Sequence;
+import org.livelyladle.core.table.TableState;
 
 /**
  * The table and the evening foreseen from it. Where raw food would stand in a side below its floor, the side takes less
  * at a time and the table is laid anew; a side that cannot do it at all gets nothing raw.
  */
-record Foresight(Sequence table, Evening evening) {
+record Foresight(Sequence table, Evening evening, SideLimits limits) {
     /** After so many tries a side that is too cool gets nothing raw at once, so that each further try bars one at least. */
     private static final int PATIENT_TRIES = 4;
 
@@ -42,19 +44,57 @@ record Foresight(Sequence table, Evening evening) {
             Patience.check();
             Ledger trial = new Ledger();
             Sequence table = new TablePlanner(brief, catalogue, sides, windows, limits, now, text).plan(portions);
-            EveningPlanner.Foreseen foreseen = new EveningPlanner(brief, catalogue, trial, text).plan(sides, table);
+            EveningPlanner.Foreseen foreseen =
+                    new EveningPlanner(brief, catalogue, trial, text).plan(sides, table, Integer.MIN_VALUE);
             if (foreseen.tooCool().isEmpty()) {
                 if (now == care) {
                     ledger.absorb(trial);
-                    return new Foresight(table, foreseen.evening());
+                    return new Foresight(table, foreseen.evening(), limits);
                 }
                 now = care;
                 continue;
             }
             // quick sequences are enough to find limits that hold; then one is made with all care
             now = Care.QUICK;
-            limits = tries < PATIENT_TRIES ? limits.after(foreseen.tooCool()) : limits.barring(foreseen.tooCool());
+            limits = tighter(limits, tries, foreseen.tooCool());
         }
+    }
+
+    /**
+     * From a later moment on: where it would be too cool with better moments, things stay where they are as far as they
+     * can.
+     *
+     * @param brief as it turned out
+     * @param base as if nothing had happened
+     */
+    static Foresight of(
+            Brief brief,
+            Catalogue catalogue,
+            Portions portions,
+            Sides sides,
+            Windows windows,
+            Foresight base,
+            TableState state,
+            Ledger ledger,
+            KitchenText text) {
+        SideLimits limits = base.limits();
+        for (int tries = 0; ; tries++) {
+            Patience.check();
+            Ledger trial = new Ledger();
+            Sequence table = new TableResumer(brief, catalogue, sides, windows, limits, text, state)
+                    .resume(portions, base.table(), tries == 0 ? Care.FULL : Care.QUICK);
+            EveningPlanner.Foreseen foreseen =
+                    new EveningPlanner(brief, catalogue, trial, text).plan(sides, table, state.at());
+            if (foreseen.tooCool().isEmpty()) {
+                ledger.absorb(trial);
+                return new Foresight(table, foreseen.evening(), limits);
+            }
+            limits = tries == 0 ? limits : tighter(limits, tries, foreseen.tooCool());
+        }
+    }
+
+    private static SideLimits tighter(SideLimits limits, int tries, Set<String> tooCool) {
+        return tries < PATIENT_TRIES ? limits.after(tooCool) : limits.barring(tooCool);
     }
 
     /** Sides whose heat does not even make up for what they lose at their floor, with the lid on. */

@@ -6,6 +6,7 @@ import static org.livelyladle.core.plan.UnmetFinder.show;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -43,6 +44,8 @@ final class HungerFinder {
 
     /** Of the remedies of one kind so many are tried. */
     private static final int MOST_TRIED = 2;
+
+    private static final Set<Cause> SAID_ONCE = EnumSet.of(Cause.NO_ROOM, Cause.DIPPED_ONLY);
 
     private static final double NEGLIGIBLE_G = 1e-6;
     /** A helping of what is served by weight [g]; memory. */
@@ -87,6 +90,7 @@ final class HungerFinder {
             total.empty().forEach(category -> emptyCategory(guest, category, unmet));
         }
         noRoom(unmet);
+        notDipped(unmet);
         return unmet;
     }
 
@@ -116,11 +120,12 @@ final class HungerFinder {
             case NO_SIDE_FOR_CUT ->
                 cannotEat(
                         "side", Step.POTS, guest, name + " has no clean side for " + names(missed) + ".", pots(guest));
+            case DIPPED_ONLY -> cannotEat("side", Step.POTS, guest, dippedOnly(missed), pots(guest));
             case NO_ROOM ->
                 cannotEat(
                         "room", Step.POTS, guest, "The pots have no room for anything for " + name + ".", pots(guest));
             case TOO_COOL, TOO_SMALL -> cannotEat("side", Step.POTS, guest, unfit(guest, cause, missed), pots(guest));
-            case ABSENT ->
+            case ABSENT, NO_MORE, USED_UP ->
                 cannotEat(
                         "absent",
                         Step.GUESTS,
@@ -141,10 +146,10 @@ final class HungerFinder {
         return new Unmet(kind + "." + guest.id(), Unmet.Severity.CANNOT_EAT, step, guest.id(), text, remedy);
     }
 
-    /** Some of a guest's food finds no side, or no moment. What finds no room is said once for all guests. */
+    /** Some of a guest's food finds no side, or no moment. What the pots do to all alike is said once for all guests. */
     private void partly(Guest guest, List<Remainder> missed, List<Unmet> unmet) {
         missed.stream()
-                .filter(rest -> rest.cause() != Cause.NO_ROOM)
+                .filter(rest -> !SAID_ONCE.contains(rest.cause()))
                 .collect(groupingBy(Remainder::cause, LinkedHashMap::new, toList()))
                 .forEach((cause, rest) -> {
                     boolean absent = cause == Cause.ABSENT;
@@ -306,5 +311,26 @@ final class HungerFinder {
                                     ? lengthen(minutes, "Sit " + LONGER_MINUTES + " minutes longer")
                                     : show(Step.POTS)));
                 });
+    }
+
+    private void notDipped(List<Unmet> unmet) {
+        List<Remainder> rest = table.remainders().stream()
+                .filter(remainder -> remainder.cause() == Cause.DIPPED_ONLY)
+                .toList();
+        rest.stream()
+                .findFirst()
+                .flatMap(remainder -> brief.guest(remainder.guest()))
+                .ifPresent(guest -> unmet.add(
+                        new Unmet("dipped", Unmet.Severity.SHORT, Step.POTS, null, dippedOnly(rest), addPot(guest))));
+    }
+
+    private String dippedOnly(List<Remainder> rest) {
+        return "Nothing but what is dipped goes into these pots: there is no place for " + names(distinct(rest)) + ".";
+    }
+
+    private static List<Remainder> distinct(List<Remainder> rest) {
+        return List.copyOf(rest.stream()
+                .collect(Collectors.toMap(Remainder::cut, remainder -> remainder, (a, b) -> a, LinkedHashMap::new))
+                .values());
     }
 }

@@ -7,20 +7,16 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.stream.Stream;
-import org.livelyladle.core.audit.TableAudit;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.BrothPlanner;
 import org.livelyladle.core.broths.Broths;
-import org.livelyladle.core.broths.SidePlanner;
-import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.cooking.WindowModel;
-import org.livelyladle.core.cooking.WindowPlanner;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.equipment.EquipmentPlanner;
 import org.livelyladle.core.evening.Evening;
@@ -29,8 +25,6 @@ import org.livelyladle.core.extras.ExtrasPlanner;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
-import org.livelyladle.core.pace.PaceFigures;
-import org.livelyladle.core.portions.PortionPlanner;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.prep.Prep;
 import org.livelyladle.core.prep.PrepInputs;
@@ -43,6 +37,7 @@ import org.livelyladle.core.sequence.Care;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TableState;
 
 /** {@code plan = f(brief, catalogue, facts, asOf)}: the pipeline, pure and deterministic. */
 public final class Planner {
@@ -62,28 +57,16 @@ public final class Planner {
     public Planned plan(Brief brief, Facts facts, Instant asOf) {
         requireNonNull(facts, "facts");
         requireNonNull(asOf, "asOf");
-        Catalogue catalogue = requireNonNull(brief, "brief").extend(builtIn);
-        BriefCheck.check(brief, catalogue);
-        Ledger ledger = new Ledger();
-        KitchenText text = new KitchenText(brief.units(), brief.currency());
-        Windows windows = new WindowPlanner(brief, catalogue, model, ledger, text).plan();
-        Portions portions = new PortionPlanner(brief, catalogue, windows, ledger, text).plan();
-        Sides sides = new SidePlanner(brief, catalogue, ledger, text).plan();
-        Foresight foresight = Foresight.of(brief, catalogue, portions, sides, windows, Care.FULL, ledger, text);
+        Stages stages = Stages.checked(requireNonNull(brief, "brief"), builtIn, model);
+        Catalogue catalogue = stages.catalogue();
+        Ledger ledger = stages.ledger();
+        KitchenText text = stages.text();
+        Windows windows = stages.windows();
+        Portions portions = stages.portions();
+        Foresight foresight = stages.foresee(Care.FULL);
         Evening evening = foresight.evening();
-        TablePlan table = new PaceFigures(brief, catalogue, windows, ledger)
-                .plan(
-                        foresight.table(),
-                        evening,
-                        TableAudit.check(
-                                brief,
-                                catalogue,
-                                windows.all(),
-                                portions.lines(),
-                                foresight.table().drops(),
-                                foresight.table().remainders(),
-                                foresight.table().ending()));
-        Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan(sides, evening.reserves());
+        TablePlan table = stages.table(foresight);
+        Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan(stages.sides(), evening.reserves());
         Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan(portions);
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
         Purchases purchases = new PurchasePlanner(brief, catalogue, facts, ledger, text)
@@ -118,7 +101,7 @@ public final class Planner {
                                 late,
                                 new Substitutes(brief, catalogue, facts, portions),
                                 LocalDateTime.ofInstant(asOf, brief.zoneId()),
-                                new RemedyTrial(brief, this::table))
+                                new RemedyTrial(brief, this::quickTable))
                         .find(),
                 Stream.concat(
                                 new MenuAdvisor(brief, catalogue, text, portions, purchases).suggest().stream(),
@@ -146,43 +129,59 @@ public final class Planner {
      * @throws org.livelyladle.core.check.InvalidInputException for a cut, side or guest that the brief does not have
      */
     public Judged audit(Brief brief, List<Drop> drops) {
-        Catalogue catalogue = requireNonNull(brief, "brief").extend(builtIn);
-        BriefCheck.check(brief, catalogue);
+        Stages stages = Stages.checked(requireNonNull(brief, "brief"), builtIn, model);
         List<Drop> judged = Check.distinct(drops, "drops", MOST_DROPS, Drop::id);
+        known(brief, judged, "drops");
+        return stages.judge(judged);
+    }
+
+    /**
+     * The table from a later moment on: what happened stays, the rest goes on from there.
+     *
+     * @throws org.livelyladle.core.check.InvalidInputException for a cut, side, guest or ingredient that there is none of
+     */
+    public TablePlan sequence(Brief brief, TableState state) {
+        Stages stages = Stages.checked(requireNonNull(brief, "brief"), builtIn, model);
+        known(brief, state.begun(), "state.begun");
         List<String> cuts = brief.menu().stream().map(MenuItem::cut).toList();
         List<String> sides = brief.sides().stream().map(Side::id).toList();
         List<String> guests = brief.guests().stream().map(Guest::id).toList();
-        for (int i = 0; i < judged.size(); i++) {
-            String field = "drops[" + i + "].";
-            Check.known(judged.get(i).cut(), cuts, field + "cut", "a cut of the menu");
-            Check.known(judged.get(i).side(), sides, field + "side", "a side of the brief");
-            for (String guest : judged.get(i).gramsByGuest().keySet()) {
+        state.fellIn().forEach(fallen -> {
+            Check.known(fallen.side(), sides, "state.fellIn.side", "a side of the brief");
+            if (stages.catalogue().findIngredient(fallen.ingredient()).isEmpty()) {
+                throw new InvalidInputException(
+                        "state.fellIn.ingredient", fallen.ingredient(), "an ingredient of the catalogue");
+            }
+        });
+        state.guests()
+                .forEach(present -> Check.known(present.guest(), guests, "state.guests.guest", "a guest of the brief"));
+        state.usedUp().forEach(cut -> Check.known(cut, cuts, "state.usedUp", "a cut of the menu"));
+        return stages.table(state);
+    }
+
+    /** Whether there is all that drops are about. */
+    private static void known(Brief brief, List<Drop> drops, String list) {
+        List<String> cuts = brief.menu().stream().map(MenuItem::cut).toList();
+        List<String> sides = brief.sides().stream().map(Side::id).toList();
+        List<String> guests = brief.guests().stream().map(Guest::id).toList();
+        for (int i = 0; i < drops.size(); i++) {
+            Drop drop = drops.get(i);
+            String field = list + "[" + i + "].";
+            Check.known(drop.cut(), cuts, field + "cut", "a cut of the menu");
+            Check.known(drop.side(), sides, field + "side", "a side of the brief");
+            Check.known(drop.homeSide(), sides, field + "homeSide", "a side of the brief");
+            for (String guest : drop.gramsByGuest().keySet()) {
                 Check.known(guest, guests, field + "stays.servings.guest", "a guest of the brief");
             }
-            String minder = judged.get(i).minder();
-            if (!judged.get(i).shared() && minder != null) {
+            String minder = drop.minder();
+            if (!drop.shared() && minder != null) {
                 Check.known(minder, guests, field + "minder", "a guest of the brief");
             }
         }
-        Ledger ledger = new Ledger();
-        KitchenText text = new KitchenText(brief.units(), brief.currency());
-        Windows windows = new WindowPlanner(brief, catalogue, model, ledger, text).plan();
-        Portions portions = new PortionPlanner(brief, catalogue, windows, ledger, text).plan();
-        return new Judged(
-                TableAudit.check(brief, catalogue, windows.all(), portions.lines(), judged, List.of(), null),
-                new PaceFigures(brief, catalogue, windows, ledger)
-                        .score(Sequence.of(brief.mealMinutes() * 60, judged)));
     }
 
     /** Only the table of a brief, good enough to see who is fed, without what follows from it. */
-    private Sequence table(Brief brief) {
-        Catalogue catalogue = brief.extend(builtIn);
-        Ledger ledger = new Ledger();
-        KitchenText text = new KitchenText(brief.units(), brief.currency());
-        Windows windows = new WindowPlanner(brief, catalogue, model, ledger, text).plan();
-        Portions portions = new PortionPlanner(brief, catalogue, windows, ledger, text).plan();
-        Sides sides = new SidePlanner(brief, catalogue, ledger, text).plan();
-        return Foresight.of(brief, catalogue, portions, sides, windows, Care.QUICK, ledger, text)
-                .table();
+    private Sequence quickTable(Brief brief) {
+        return Stages.of(brief, builtIn, model).foresee(Care.QUICK).table();
     }
 }

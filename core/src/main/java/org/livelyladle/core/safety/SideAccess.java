@@ -1,5 +1,6 @@
 package org.livelyladle.core.safety;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,9 +21,18 @@ public final class SideAccess {
     private final Map<String, Pot> pots = new HashMap<>();
     private final Map<String, Broth> broths = new HashMap<>();
     private final Map<String, Content> contents = new HashMap<>();
+    /** What went into each side already, besides its broth. */
+    private final Map<String, List<Content>> wentIn;
+
     private final Map<String, Content> cuts = new HashMap<>();
 
     public SideAccess(Brief brief, Catalogue catalogue) {
+        this(brief, catalogue, Map.of());
+    }
+
+    /** @param wentIn what went into sides already, by side */
+    public SideAccess(Brief brief, Catalogue catalogue, Map<String, List<Content>> wentIn) {
+        this.wentIn = Map.copyOf(wentIn);
         this.brief = brief;
         this.catalogue = catalogue;
         for (Pot pot : brief.pots()) {
@@ -43,6 +53,8 @@ public final class SideAccess {
         /** A neighbouring side of the pot does, and splashes. */
         SPLASH,
         HEAT,
+        /** What went into it, or fell in. */
+        WENT_IN,
         /** What others cook in it. */
         OTHERS_FOOD
     }
@@ -69,13 +81,20 @@ public final class SideAccess {
         if (!contact.isEmpty()) {
             return closed(guest, Barrier.BROTH, "its broth: " + Needs.labels(contact, contents.get(side.id())));
         }
+        for (Content content : wentIn.getOrDefault(side.id(), List.of())) {
+            List<Need> broken = Needs.brokenByContact(guest, content);
+            if (!broken.isEmpty()) {
+                return closed(guest, Barrier.WENT_IN, "what went in: " + Needs.labels(broken, content));
+            }
+        }
         if (!brief.decisions().acceptsSplash(guest.id(), pot.id())) {
             for (Side other : pot.sides()) {
-                Content content = contents.get(other.id());
-                List<Need> splash = Needs.brokenBySplash(guest, content);
-                if (!splash.isEmpty()) {
-                    return closed(
-                            guest, Barrier.SPLASH, "splashes from the next side: " + Needs.labels(splash, content));
+                for (Content content : heldBy(other)) {
+                    List<Need> splash = Needs.brokenBySplash(guest, content);
+                    if (!splash.isEmpty()) {
+                        return closed(
+                                guest, Barrier.SPLASH, "splashes from the next side: " + Needs.labels(splash, content));
+                    }
                 }
             }
         }
@@ -83,6 +102,12 @@ public final class SideAccess {
             return closed(guest, Barrier.HEAT, "too hot");
         }
         return Optional.empty();
+    }
+
+    private List<Content> heldBy(Side side) {
+        List<Content> held = new ArrayList<>(List.of(contents.get(side.id())));
+        held.addAll(wentIn.getOrDefault(side.id(), List.of()));
+        return held;
     }
 
     private static Optional<Closed> closed(Guest guest, Barrier barrier, String reason) {

@@ -140,15 +140,6 @@ record Batch(
         return offset() + (mostBites() - 1) * betweenBites();
     }
 
-    /** What is in the broth at one time [g]. */
-    double loadGrams() {
-        return grams() / repeats() * cut().swell();
-    }
-
-    double volumeMl() {
-        return volumeMl(cut(), loadGrams());
-    }
-
     static double volumeMl(Cut cut, double loadGrams) {
         return loadGrams / densityInPot(cut);
     }

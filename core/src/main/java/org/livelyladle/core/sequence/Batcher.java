@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Side;
@@ -15,7 +16,6 @@ import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.cooking.Windows;
-import org.livelyladle.core.table.Stay;
 
 /**
  * Splits what goes into a side into drops the side can take, says where in the meal each belongs, and deals each guest
@@ -44,10 +44,14 @@ final class Batcher {
     private final OrderOfEating order;
     private final EatenShare tempo;
     private final int mealSeconds;
+    /** Nothing goes in before [s from sitting down]. */
+    private final int from;
     /** By side. */
     private final Map<String, WayOfEating> ways;
 
-    Batcher(Brief brief, Sides plans, SideLimits limits, Windows windows, OrderOfEating order) {
+    /** @param from before which nothing goes in any more [s from sitting down] */
+    Batcher(Brief brief, Sides plans, SideLimits limits, Windows windows, OrderOfEating order, int from) {
+        this.from = from;
         this.plans = plans;
         this.limits = limits;
         this.windows = windows;
@@ -76,7 +80,7 @@ final class Batcher {
 
     /** @param firstNumber of the first of these batches, where others of this cut and side exist */
     List<Batch> split(Dish usual, Side side, List<Demand> demands, int firstNumber) {
-        Dish dish = usual.in(ways.get(side.id()));
+        Dish dish = in(usual, side);
         List<Demand> present = demands.stream()
                 .filter(demand -> canMeet(dish, side, demand))
                 .sorted(Comparator.comparing(demand -> demand.guest().id()))
@@ -132,7 +136,7 @@ final class Batcher {
 
     /** The smallest drops there can be: a piece, or a small helping, for one guest at a time. */
     List<Batch> crumble(Dish usual, Side side, Demand demand, int firstNumber) {
-        Dish dish = usual.in(ways.get(side.id()));
+        Dish dish = in(usual, side);
         List<Demand> parts = new ArrayList<>();
         if (demand.pieces() > 0) {
             for (int i = 0; i < demand.pieces(); i++) {
@@ -169,24 +173,47 @@ final class Batcher {
                 side,
                 side,
                 number,
-                deal.demands().stream()
-                        .map(demand -> new Stay.Serving(demand.guest().id(), demand.grams(), demand.pieces()))
-                        .toList(),
+                deal.demands().stream().map(Demand::serving).toList(),
                 window,
                 deal.place(),
                 common.from(),
                 common.until());
     }
 
+    /** A cut as it is eaten from a side. */
+    Dish in(Dish usual, Side side) {
+        return usual.in(ways.get(side.id()));
+    }
+
+    /** A batch that exists already, for those of its eaters who are left; none where they never meet. */
+    Optional<Batch> again(
+            Dish dish, Side side, Side homeSide, int number, OrderOfEating.Place place, List<Demand> eaters) {
+        CookingWindow window = windows.of(dish.cut().id(), side.id());
+        Presence common = Presence.common(eaters, mealSeconds);
+        return canMeet(dish, window, common)
+                ? Optional.of(new Batch(
+                        dish,
+                        window.name(),
+                        side,
+                        homeSide,
+                        number,
+                        eaters.stream().map(Demand::serving).toList(),
+                        window,
+                        place,
+                        common.from(),
+                        common.until()))
+                : Optional.empty();
+    }
+
     /** Whether somebody is at the table while a piece of it could be cooked. */
     boolean canMeet(Dish dish, Side side, Demand demand) {
-        return canMeet(dish.in(ways.get(side.id())), windows.of(dish.cut().id(), side.id()), presence(demand));
+        return canMeet(in(dish, side), windows.of(dish.cut().id(), side.id()), presence(demand));
     }
 
     /** Whether there is a moment at which all who share a presence are at the table. */
-    private static boolean canMeet(Dish dish, CookingWindow window, Presence common) {
-        int offset = Batch.offset(dish, window);
-        int soonest = !dish.shared() ? offset : Math.max(TablePlanner.GRID_SECONDS, offset - Board.PRELOAD_SECONDS);
+    private boolean canMeet(Dish dish, CookingWindow window, Presence common) {
+        int in = Math.max(from, dish.shared() ? -Board.PRELOAD_SECONDS : 0);
+        int soonest = Math.max(TablePlanner.GRID_SECONDS, in + Batch.offset(dish, window));
         int first = Batch.roundUp(Math.max(common.from(), soonest));
         return first <= common.until() - TablePlanner.GRID_SECONDS;
     }

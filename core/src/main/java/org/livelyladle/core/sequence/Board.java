@@ -10,6 +10,7 @@ import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.table.EndingPlan;
+import org.livelyladle.core.table.Stay;
 
 /**
  * The table while the sequence is being made: what is in which side when, who holds what, what everybody eats, what
@@ -20,7 +21,13 @@ final class Board {
     /** Slow things may go in this long before sitting down [s]. */
     static final int PRELOAD_SECONDS = 900;
 
+    /** What is planned moves for no less, where a wait as long as it should get counts 1; memory. */
+    private static final double WORTH_MOVING = 0.5;
+
     private final int mealSeconds;
+    /** Nothing goes in before, but what has begun [s from sitting down]. */
+    private final int from;
+
     private final EatenShare tempo;
     private final Map<String, SideProfile> profiles = new HashMap<>();
     private final Map<String, String> potOf = new HashMap<>();
@@ -36,9 +43,13 @@ final class Board {
     private final Cues cues;
     private final Hands hands;
 
-    /** @param ending for which its side is free by then */
-    Board(Brief brief, Sides plans, SideLimits limits, Minders minders, @Nullable EndingPlan ending) {
+    /**
+     * @param ending for which its side is free by then
+     * @param from before which nothing goes in any more [s from sitting down]
+     */
+    Board(Brief brief, Sides plans, SideLimits limits, Minders minders, @Nullable EndingPlan ending, int from) {
         this.ending = ending;
+        this.from = from;
         this.mealSeconds = brief.mealMinutes() * 60;
         this.tempo = EatenShare.of(brief.tempoOrUsual());
         this.cues = new Cues(mealSeconds, minders);
@@ -70,6 +81,18 @@ final class Board {
     /** A batch that has no time yet, with the one at which it should go in. */
     Placing placing(Batch batch) {
         return new Placing(batch, ideal(batch), false, guestPlaces);
+    }
+
+    /** A batch that keeps its put-in time [s from sitting down] where it can, and where not much is gained by another. */
+    Placing kept(Batch batch, int putIn) {
+        Placing placing = new Placing(batch, Math.floorDiv(putIn, GRID) * GRID, false, guestPlaces);
+        placing.inertia = WORTH_MOVING;
+        return placing;
+    }
+
+    /** What went in together and has not to be placed any more. */
+    Placing begun(Batch batch, List<Stay> stays) {
+        return Placing.begun(batch, stays, guestPlaces);
     }
 
     /** A batch the host decided the time of [s from sitting down]. */
@@ -105,8 +128,8 @@ final class Board {
     }
 
     /** Nothing of it leaves the broth before its eaters are there, nor goes in before the table is ready. */
-    static int soonest(Placing placing) {
-        int table = !placing.shared ? 0 : -PRELOAD_SECONDS;
+    int soonest(Placing placing) {
+        int table = Math.max(from, !placing.shared ? 0 : -PRELOAD_SECONDS);
         return Math.max(table, Math.max(GRID, placing.batch.earliest()) - placing.offset);
     }
 
@@ -124,6 +147,9 @@ final class Board {
     String obstacle(Placing placing, int putIn) {
         Batch batch = placing.batch;
         int firstOut = putIn + placing.offset;
+        if (putIn < from) {
+            return "that moment has passed";
+        }
         if (firstOut < batch.earliest()) {
             return "somebody it is for has not arrived yet";
         }

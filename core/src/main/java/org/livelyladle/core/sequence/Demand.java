@@ -1,7 +1,12 @@
 package org.livelyladle.core.sequence;
 
+import java.util.Map;
+import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.measure.Figure;
+import org.livelyladle.core.portions.Portion;
+import org.livelyladle.core.table.Stay;
 
 /**
  * What one guest is to get of one cut.
@@ -11,8 +16,21 @@ import org.livelyladle.core.catalogue.Cut;
  */
 record Demand(Guest guest, Dish dish, int pieces, double grams) {
 
+    static Demand of(Portion portion, Brief brief, Map<String, Dish> dishes) {
+        Figure pieces = portion.pieces();
+        return new Demand(
+                brief.guest(portion.guest()).orElseThrow(),
+                dishes.get(portion.cut()),
+                pieces == null ? 0 : (int) Math.round(pieces.value()),
+                portion.served().value());
+    }
+
     Cut cut() {
         return dish.cut();
+    }
+
+    Stay.Serving serving() {
+        return new Stay.Serving(guest.id(), grams, pieces);
     }
 
     /** With more of the same for the same guest. */

@@ -41,13 +41,13 @@ record Dish(Cut cut, Tending tending, boolean startsFrozen, MenuItem item) {
         return item.tending() != null
                 ? this
                 : switch (way) {
-                    case OWN_POT, OWN_BASKET -> dipped() ? this : with(Tending.BASKET);
-                    case ALL_IN -> with(Tending.SHARED);
+                    case OWN_POT, OWN_BASKET -> dipped() ? this : tended(Tending.BASKET);
+                    case ALL_IN -> tended(Tending.SHARED);
                     case TEND, LAYERED, DIP_AND_WRAP -> this;
                 };
     }
 
-    private Dish with(Tending other) {
+    Dish tended(Tending other) {
         return new Dish(cut, other, startsFrozen, item);
     }
 

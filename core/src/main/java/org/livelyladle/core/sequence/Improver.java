@@ -156,8 +156,8 @@ final class Improver {
         MealWithout[] rests = board.without(placing);
         int before = placing.putIn;
         int best = before;
-        double least = cost(placing, rests, before, Double.MAX_VALUE) - GAIN;
-        int first = Batch.roundUp(Board.soonest(placing));
+        double least = cost(placing, rests, before, Double.MAX_VALUE) - GAIN - placing.inertia;
+        int first = Batch.roundUp(board.soonest(placing));
         int last = board.latest(placing);
         if (grid < GRIDS[0]) {
             first = Math.max(first, before - STEPS_AROUND * grid);

@@ -1,5 +1,7 @@
 package org.livelyladle.core.sequence;
 
+import static java.util.stream.Collectors.toMap;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +12,8 @@ import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.portions.CutTotal;
+import org.livelyladle.core.portions.Portions;
 
 /**
  * When a cut is eaten by the host's courses. Each has its part of the meal, counted in food eaten, from 0 at the first
@@ -63,6 +67,17 @@ final class OrderOfEating {
     private final Map<String, Part> parts = new HashMap<>();
     private final boolean slicesFirst;
     private final double starchPart;
+
+    static OrderOfEating of(
+            Brief brief, Catalogue catalogue, Portions portions, Map<String, Dish> dishes, Windows windows) {
+        return new OrderOfEating(
+                brief,
+                catalogue,
+                portions.cuts().stream().map(total -> dishes.get(total.cut())).toList(),
+                portions.cuts().stream()
+                        .collect(toMap(CutTotal::cut, total -> total.grams().value())),
+                windows);
+    }
 
     /** @param grams of each dish, by cut [g] */
     OrderOfEating(Brief brief, Catalogue catalogue, List<Dish> dishes, Map<String, Double> grams, Windows windows) {

@@ -2,6 +2,7 @@ package org.livelyladle.core.sequence;
 
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import org.livelyladle.core.table.Stay;
 
@@ -43,6 +44,8 @@ final class Placing {
     final int[][] biteAt;
 
     final double[][] biteGrams;
+    /** What must be gained by a move for it to be moved at all. */
+    double inertia;
     /** [s from sitting down] */
     int putIn;
     /** What its eaters' evenings were like when no better moment was found for it. */
@@ -50,30 +53,63 @@ final class Placing {
 
     /** @param guestPlaces places of the guests by id */
     Placing(Batch batch, int ideal, boolean fixed, Map<String, Integer> guestPlaces) {
+        this(batch, ideal, fixed, batch.offset(), batch.duration(), batch.repeats(), guestPlaces);
+        for (int i = 0; i < eaters.length; i++) {
+            Stay.Serving serving = batch.servings().get(i);
+            biteAt[i] = batch.biteOffsets(serving);
+            biteGrams[i] = new double[biteAt[i].length];
+            Arrays.fill(biteGrams[i], serving.grams() / biteAt[i].length);
+        }
+    }
+
+    /** What went in together, as it happened. */
+    static Placing begun(Batch batch, List<Stay> stays, Map<String, Integer> guestPlaces) {
+        int putIn = stays.stream().mapToInt(Stay::putIn).min().orElseThrow();
+        int first = stays.stream().mapToInt(Stay::takeOut).min().orElseThrow();
+        int last = stays.stream().mapToInt(Stay::takeOut).max().orElseThrow();
+        Placing placing = new Placing(batch, putIn, true, first - putIn, last - putIn, 1, guestPlaces);
+        for (int i = 0; i < placing.eaters.length; i++) {
+            String guest = batch.servings().get(i).guest();
+            List<Stay> own = stays.stream()
+                    .filter(stay -> stay.servings().stream()
+                            .anyMatch(serving -> serving.guest().equals(guest)))
+                    .sorted(Comparator.comparingInt(Stay::takeOut))
+                    .toList();
+            placing.biteAt[i] =
+                    own.stream().mapToInt(stay -> stay.takeOut() - putIn).toArray();
+            placing.biteGrams[i] =
+                    own.stream().mapToDouble(stay -> stay.gramsOf(guest)).toArray();
+        }
+        return placing;
+    }
+
+    private Placing(
+            Batch batch,
+            int ideal,
+            boolean fixed,
+            int offset,
+            int duration,
+            int repeats,
+            Map<String, Integer> guestPlaces) {
         this.batch = batch;
-        this.coldGrams = batch.loadGrams() * (batch.dish().startsFrozen() ? FROZEN_COUNTS : 1);
-        this.volumeMl = batch.volumeMl();
-        this.duration = batch.duration();
-        this.offset = batch.offset();
-        this.repeats = batch.repeats();
-        this.every = batch.everySeconds();
+        double load = batch.grams() / repeats * batch.cut().swell();
+        this.coldGrams = load * (batch.dish().startsFrozen() ? FROZEN_COUNTS : 1);
+        this.volumeMl = Batch.volumeMl(batch.cut(), load);
+        this.duration = duration;
+        this.offset = offset;
+        this.repeats = repeats;
+        this.every = repeats > 1 ? batch.everySeconds() : 0;
         this.byHand = batch.byHand();
         this.shared = batch.dish().shared();
         this.fished = Batch.isFished(batch.dish(), batch.window());
         this.ideal = ideal;
         this.fixed = fixed;
         this.putIn = ideal;
-        int count = batch.servings().size();
-        this.eaters = new int[count];
-        this.biteAt = new int[count][];
-        this.biteGrams = new double[count][];
-        for (int i = 0; i < count; i++) {
-            Stay.Serving serving = batch.servings().get(i);
-            eaters[i] = guestPlaces.get(serving.guest());
-            biteAt[i] = batch.biteOffsets(serving);
-            biteGrams[i] = new double[biteAt[i].length];
-            Arrays.fill(biteGrams[i], serving.grams() / biteAt[i].length);
-        }
+        this.eaters = batch.servings().stream()
+                .mapToInt(serving -> guestPlaces.get(serving.guest()))
+                .toArray();
+        this.biteAt = new int[eaters.length][];
+        this.biteGrams = new double[eaters.length][];
     }
 
     boolean overlaps(int from, int to) {

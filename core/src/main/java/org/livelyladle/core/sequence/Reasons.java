@@ -26,14 +26,14 @@ final class Reasons {
         this.guests = brief.guests().stream().collect(Collectors.toMap(Guest::id, guest -> guest));
     }
 
-    List<Sequence.Reason> of(List<TablePlanner.Laid> all) {
+    List<Sequence.Reason> of(List<DropWriter.Laid> all) {
         return all.stream()
                 .map(laid -> new Sequence.Reason(
                         laid.drop().id(), here(laid.drop(), laid.parts().get(0).batch), now(laid), fromPlace(laid)))
                 .toList();
     }
 
-    private static double fromPlace(TablePlanner.Laid laid) {
+    private static double fromPlace(DropWriter.Laid laid) {
         return laid.parts().stream()
                 .mapToDouble(part -> Math.abs(part.putIn - part.ideal) / MINUTE)
                 .average()
@@ -66,7 +66,7 @@ final class Reasons {
         return eaters.stream().allMatch(eater -> side.id().equals(eater.favouriteSide()));
     }
 
-    private String now(TablePlanner.Laid laid) {
+    private String now(DropWriter.Laid laid) {
         if (laid.drop().pinned()) {
             return "you set its time";
         }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Patience;
+import org.livelyladle.core.table.Stay;
 
 /**
  * Gives every batch its time: batches in the order of eating, each at the free moment nearest to its place; then moved to
@@ -56,6 +57,17 @@ final class Sequencer {
         return board.obstacle(board.placing(batch), putIn);
     }
 
+    /** Enters what went in together, as it happened. */
+    void begun(Batch batch, List<Stay> stays) {
+        Placing placing = board.begun(batch, stays);
+        board.lay(placing, placing.putIn);
+    }
+
+    /** Places a batch as near as can be to the put-in time it had [s]; false when it fits nowhere. */
+    boolean keep(Batch batch, int putIn, boolean pinned) {
+        return put(pinned ? board.pinned(batch, putIn) : board.kept(batch, putIn));
+    }
+
     void place(List<Batch> batches) {
         batches.stream().map(board::placing).sorted(Placing.IN_ORDER).forEach(placing -> {
             if (!put(placing)) {
@@ -85,7 +97,7 @@ final class Sequencer {
         if (board.neverTakes(placing)) {
             return Optional.empty();
         }
-        int first = Board.soonest(placing);
+        int first = board.soonest(placing);
         int last = board.latest(placing);
         for (int shift = 0; placing.ideal + shift <= last || placing.ideal - shift >= first; shift += GRID) {
             int later = placing.ideal + shift;

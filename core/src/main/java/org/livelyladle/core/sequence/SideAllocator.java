@@ -176,6 +176,31 @@ final class SideAllocator {
                 }
             }
         }
+        return allocated();
+    }
+
+    /**
+     * Keeps what was promised before as far as it still holds; who has lost all sides is promised the one
+     * that costs least.
+     *
+     * @param open whether a guest could eat from a side before
+     */
+    Allocation allocateAsBefore(BiPredicate<Guest, Side> open) {
+        int[] had = restricted.stream()
+                .mapToInt(guest -> bits(side -> open.test(guest, side)))
+                .toArray();
+        for (int g = 0; g < had.length; g++) {
+            promises[g] = had[g] & openToRestricted[g];
+        }
+        for (int g = 0; g < had.length; g++) {
+            if (promises[g] == 0 && had[g] != 0) {
+                promiseCheapest(g);
+            }
+        }
+        return allocated();
+    }
+
+    private Allocation allocated() {
         return new Allocation(
                 sides,
                 bitsById(places(brief.guests(), Guest::id), openToGuests()),

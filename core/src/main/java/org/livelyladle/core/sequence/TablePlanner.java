@@ -1,10 +1,6 @@
 package org.livelyladle.core.sequence;
 
-import static java.util.stream.Collectors.toMap;
-
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,28 +8,16 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.DropPin;
-import org.livelyladle.core.brief.Guest;
-import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.brief.Strength;
-import org.livelyladle.core.brief.WayOfEating;
-import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
-import org.livelyladle.core.catalogue.Category;
-import org.livelyladle.core.catalogue.Cut;
-import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.cooking.Windows;
-import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
-import org.livelyladle.core.portions.CutTotal;
-import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.EndingPlan;
 import org.livelyladle.core.table.Sequence;
-import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
 
 /**
@@ -56,6 +40,8 @@ public final class TablePlanner {
     private final KitchenText text;
     private final SideAccess access;
     private final Map<String, Dish> dishes;
+    private final SideFitness fitness;
+    private final DropWriter writer;
     private final List<TablePlan.BeatenPin> beaten = new ArrayList<>();
 
     public TablePlanner(
@@ -76,6 +62,8 @@ public final class TablePlanner {
         this.text = text;
         this.access = new SideAccess(brief, catalogue);
         this.dishes = Dish.byCut(brief, catalogue);
+        this.fitness = new SideFitness(brief, catalogue, plans, limits, dishes);
+        this.writer = new DropWriter(brief, minders, text);
     }
 
     /** A finished sequence and what decided it. */
@@ -90,17 +78,18 @@ public final class TablePlanner {
 
     public Sequence plan(Portions portions) {
         Arranged arranged = arrange(portions);
+        Shortfalls shortfalls = new Shortfalls(brief, fitness, arranged.allocation(), arranged.batcher(), text);
         List<TablePlan.Remainder> remainders = new ArrayList<>();
         arranged.demands().stream()
                 .filter(demand -> arranged.allocation().reach(demand.guest(), demand.cut()) == 0)
-                .forEach(demand -> remainders.add(unreached(demand, arranged.allocation())));
-        arranged.left().forEach(demand -> remainders.add(unplaced(demand, arranged)));
-        List<Laid> laid = laid(arranged.sequencer());
-        List<Drop> drops = laid.stream().map(Laid::drop).toList();
+                .forEach(demand -> remainders.add(shortfalls.unreached(demand)));
+        arranged.left().forEach(demand -> remainders.add(shortfalls.unplaced(demand)));
+        List<DropWriter.Laid> laid = writer.numbered(arranged.sequencer().placed());
+        List<Drop> drops = laid.stream().map(DropWriter.Laid::drop).toList();
         return new Sequence(
                 brief.mealMinutes() * 60,
                 drops,
-                sides(arranged.allocation(), drops),
+                new SideUses(brief, access, arranged.allocation()).of(drops),
                 remainders,
                 beaten,
                 arranged.order().courses(),
@@ -110,24 +99,12 @@ public final class TablePlanner {
                 arranged.ending());
     }
 
-    /** A drop and the batches it is made of. */
-    record Laid(Drop drop, List<Placing> parts) {}
-
     Arranged arrange(Portions portions) {
-        List<Demand> demands = portions.lines().stream()
-                .filter(portion -> portion.served().value() > 0 && !standsBeside(portion))
-                .map(this::demand)
-                .toList();
+        List<Demand> demands = demands(portions, brief, fitness, dishes);
         SideAllocator.Allocation allocation =
-                new SideAllocator(brief, plans, demands, access, this::canCook).allocate();
-        OrderOfEating order = new OrderOfEating(
-                brief,
-                catalogue,
-                portions.cuts().stream().map(total -> dishes.get(total.cut())).toList(),
-                portions.cuts().stream()
-                        .collect(toMap(CutTotal::cut, total -> total.grams().value())),
-                windows);
-        Batcher batcher = new Batcher(brief, plans, limits, windows, order);
+                new SideAllocator(brief, plans, demands, access, fitness::canCook).allocate();
+        OrderOfEating order = OrderOfEating.of(brief, catalogue, portions, dishes, windows);
+        Batcher batcher = new Batcher(brief, plans, limits, windows, order, -Board.PRELOAD_SECONDS);
         EndingPlan ending = new EndingPlanner(brief, catalogue, allocation, portions, minders).plan();
         Rescue rescue = new Rescue(brief.sides(), allocation, batcher);
         Sequencer sequencer = sequence(batches(demands, allocation, batcher, rescue), allocation, ending);
@@ -140,110 +117,24 @@ public final class TablePlanner {
         return new Arranged(sequencer, allocation, batcher, order, ending, demands, rescue.left());
     }
 
-    private boolean standsBeside(Portion portion) {
-        Cut cut = catalogue.cut(portion.cut());
-        return brief.standsBeside(kindOf(cut), cut.shape());
-    }
-
-    private Category kindOf(Cut cut) {
-        return catalogue.ingredientOf(cut).category();
+    /** What goes into a pot for everybody. */
+    static List<Demand> demands(Portions portions, Brief brief, SideFitness fitness, Map<String, Dish> dishes) {
+        return portions.lines().stream()
+                .filter(portion -> portion.served().value() > 0)
+                .map(portion -> Demand.of(portion, brief, dishes))
+                .filter(demand -> !fitness.standsBeside(demand.cut()))
+                .toList();
     }
 
     private List<TablePlan.Beside> beside(Portions portions) {
         return portions.lines().stream()
-                .filter(portion -> portion.served().value() > 0 && standsBeside(portion))
+                .filter(portion -> portion.served().value() > 0 && fitness.standsBeside(catalogue.cut(portion.cut())))
                 .map(portion -> new TablePlan.Beside(
                         portion.guest(),
                         portion.cut(),
                         portion.served().value(),
                         portion.served().text()))
                 .toList();
-    }
-
-    private Demand demand(Portion portion) {
-        Guest guest = brief.guest(portion.guest()).orElseThrow();
-        Figure pieces = portion.pieces();
-        return new Demand(
-                guest,
-                dishes.get(portion.cut()),
-                pieces == null ? 0 : (int) Math.round(pieces.value()),
-                portion.served().value());
-    }
-
-    /** A side stays hot enough for the cut, and takes at least a piece of it at once. */
-    private boolean canCook(Cut cut, Side side) {
-        return isLetInto(cut, side) && staysHotFor(cut, side) && takesAPiece(cut, side);
-    }
-
-    /** The host lets it in, and it is no pot for other things. */
-    private boolean isLetInto(Cut cut, Side side) {
-        boolean other = brief.potOf(side.id()).wayOrUsual() == WayOfEating.DIP_AND_WRAP
-                && !kindOf(cut).isDippedToWrap();
-        return !other && dishes.get(cut.id()).item().mayGoInto(side.id());
-    }
-
-    private boolean staysHotFor(Cut cut, Side side) {
-        return cut.rawRisk() == RawRisk.NONE || limits.takesRaw(side.id());
-    }
-
-    private boolean takesAPiece(Cut cut, Side side) {
-        double grams = (cut.pieceGrams() == null ? Batcher.SMALLEST_HELPING_G : cut.pieceGrams()) * cut.swell();
-        double cold = grams * (dishes.get(cut.id()).startsFrozen() ? Placing.FROZEN_COUNTS : 1);
-        SidePlan plan = plans.side(side.id());
-        return Batch.volumeMl(cut, grams) <= plan.room().value()
-                && cold
-                        <= new ColdLoad(
-                                        limits.share(side.id())
-                                                * plan.dropLimit().value(),
-                                        0)
-                                .limitG();
-    }
-
-    private TablePlan.Remainder unreached(Demand demand, SideAllocator.Allocation allocation) {
-        String who = demand.guest().name();
-        List<Side> open = brief.sides().stream()
-                .filter(side -> allocation.mayEatFrom(demand.guest(), side))
-                .toList();
-        if (open.isEmpty()) {
-            return remainder(demand, TablePlan.Cause.NO_SIDE, "no side is open to " + who);
-        }
-        if (brief.pots().stream().allMatch(pot -> pot.wayOrUsual() == WayOfEating.DIP_AND_WRAP)
-                && !kindOf(demand.cut()).isDippedToWrap()) {
-            return remainder(
-                    demand, TablePlan.Cause.NO_SIDE_FOR_CUT, "nothing but what is dipped goes into these pots");
-        }
-        if (open.stream().noneMatch(side -> isLetInto(demand.cut(), side))) {
-            return remainder(
-                    demand, TablePlan.Cause.NO_SIDE_FOR_CUT, "the sides it may go into are not open to " + who);
-        }
-        if (open.stream().noneMatch(side -> staysHotFor(demand.cut(), side))) {
-            return remainder(demand, TablePlan.Cause.TOO_COOL, "no side open to " + who + " stays hot enough");
-        }
-        if (open.stream().noneMatch(side -> canCook(demand.cut(), side))) {
-            return remainder(demand, TablePlan.Cause.TOO_SMALL, "no side open to " + who + " takes a piece of it");
-        }
-        return remainder(
-                demand,
-                TablePlan.Cause.NO_SIDE_FOR_CUT,
-                "the sides open to " + who + " are kept clean of it for others");
-    }
-
-    private TablePlan.Remainder unplaced(Demand demand, Arranged arranged) {
-        SideAllocator.Allocation allocation = arranged.allocation();
-        boolean meets = brief.sides().stream()
-                .filter(side -> allocation.mayHold(demand.cut(), side) && allocation.mayEatFrom(demand.guest(), side))
-                .anyMatch(side -> arranged.batcher().canMeet(demand.dish(), side, demand));
-        return meets
-                ? remainder(demand, TablePlan.Cause.NO_ROOM, "no room in the pots within the meal")
-                : remainder(
-                        demand,
-                        TablePlan.Cause.ABSENT,
-                        demand.guest().name() + " is not at the table long enough for it");
-    }
-
-    private TablePlan.Remainder remainder(Demand demand, TablePlan.Cause cause, String reason) {
-        return new TablePlan.Remainder(
-                demand.guest().id(), demand.cut().id(), demand.grams(), text.grams(demand.grams()), cause, reason);
     }
 
     private List<Batch> batches(
@@ -261,7 +152,7 @@ public final class TablePlanner {
     }
 
     private Sequencer sequence(List<Batch> batches, SideAllocator.Allocation allocation, @Nullable EndingPlan ending) {
-        Sequencer sequencer = new Sequencer(new Board(brief, plans, limits, minders, ending));
+        Sequencer sequencer = new Sequencer(new Board(brief, plans, limits, minders, ending, -Board.PRELOAD_SECONDS));
         List<Batch> free = new ArrayList<>();
         Map<DropPin, List<Batch>> pinned = new LinkedHashMap<>();
         for (Batch batch : batches) {
@@ -324,118 +215,5 @@ public final class TablePlanner {
                 && batch.servings().stream()
                         .allMatch(serving -> allocation.mayEatFrom(
                                 brief.guest(serving.guest()).orElseThrow(), side));
-    }
-
-    private List<Laid> laid(Sequencer sequencer) {
-        Map<String, List<Placing>> together = new LinkedHashMap<>();
-        Map<Placing, Integer> numbers = inOrderOfTime(sequencer.placed());
-        sequencer
-                .placed()
-                .forEach(placing -> together.computeIfAbsent(id(placing, numbers.get(placing)), id -> new ArrayList<>())
-                        .add(placing));
-        return together.values().stream()
-                .map(parts -> new Laid(drop(parts, numbers.get(parts.get(0))), parts))
-                .sorted(Comparator.comparingInt((Laid laid) -> laid.drop().putIn())
-                        .thenComparing(laid -> laid.drop().id()))
-                .toList();
-    }
-
-    /** A guest's turns at a cut in a side are numbered as they come, but for those the host pinned. */
-    private static Map<Placing, Integer> inOrderOfTime(List<Placing> placed) {
-        Map<Placing, Integer> numbers = new IdentityHashMap<>();
-        Map<String, List<Placing>> turns = new LinkedHashMap<>();
-        for (Placing placing : placed) {
-            numbers.put(placing, placing.batch.number());
-            if (!placing.shared && !placing.fixed) {
-                String whose = placing.batch.cut().id() + "@"
-                        + placing.batch.homeSide().id() + " "
-                        + placing.batch.servings().get(0).guest();
-                turns.computeIfAbsent(whose, key -> new ArrayList<>()).add(placing);
-            }
-        }
-        for (List<Placing> own : turns.values()) {
-            List<Integer> free = own.stream().map(numbers::get).sorted().toList();
-            own.sort(Comparator.comparingInt(turn -> turn.putIn));
-            for (int i = 0; i < own.size(); i++) {
-                numbers.put(own.get(i), free.get(i));
-            }
-        }
-        return numbers;
-    }
-
-    /** What an adult holds for a child is a drop of its own. */
-    private String id(Placing placing, int number) {
-        Batch batch = placing.batch;
-        String id = "drop." + batch.cut().id() + "@" + batch.homeSide().id() + "." + number;
-        String eater = batch.servings().get(0).guest();
-        return !batch.dish().shared() && minderOf(batch) != null ? id + "." + eater : id;
-    }
-
-    @Nullable
-    private String minderOf(Batch batch) {
-        return minders.of(batch, brief.potOf(batch.side().id()));
-    }
-
-    private Drop drop(List<Placing> parts, int number) {
-        Batch batch = parts.get(0).batch;
-        List<Stay> stays = parts.stream()
-                .flatMap(placing -> placing.batch.stays(placing.putIn).stream())
-                .sorted(Comparator.comparingInt(Stay::putIn)
-                        .thenComparing(Stay::takeOut)
-                        .thenComparing(stay -> stay.servings().get(0).guest()))
-                .toList();
-        return new Drop(
-                id(parts.get(0), number),
-                batch.cut().id(),
-                batch.name(),
-                batch.side().id(),
-                batch.homeSide().id(),
-                number,
-                batch.dish().tending(),
-                minderOf(batch),
-                amount(batch.cut(), stays),
-                parts.stream().anyMatch(placing -> placing.fixed),
-                stays);
-    }
-
-    private String amount(Cut cut, List<Stay> stays) {
-        if (cut.counted()) {
-            return KitchenText.pieces(stays.stream()
-                    .flatMap(stay -> stay.servings().stream())
-                    .mapToInt(Stay.Serving::pieces)
-                    .sum());
-        }
-        return text.grams(stays.stream().mapToDouble(Stay::grams).sum());
-    }
-
-    private List<TablePlan.SideUse> sides(SideAllocator.Allocation allocation, List<Drop> drops) {
-        Map<String, List<String>> cuts = new LinkedHashMap<>();
-        drops.forEach(drop ->
-                cuts.computeIfAbsent(drop.side(), s -> new ArrayList<>()).add(drop.cut()));
-        return brief.sides().stream()
-                .map(side -> new TablePlan.SideUse(
-                        side.id(),
-                        brief.guests().stream()
-                                .filter(TablePlanner::wantsItClean)
-                                .filter(guest -> allocation.mayEatFrom(guest, side))
-                                .map(Guest::id)
-                                .toList(),
-                        closed(side, allocation),
-                        cuts.getOrDefault(side.id(), List.of()).stream()
-                                .distinct()
-                                .toList()))
-                .toList();
-    }
-
-    private static boolean wantsItClean(Guest guest) {
-        return guest.needs().stream()
-                .anyMatch(need -> need.strength() != Strength.DISLIKE && need.kind() != NeedKind.LOW_SALT);
-    }
-
-    private List<SideAccess.Closed> closed(Side side, SideAllocator.Allocation allocation) {
-        return brief.guests().stream()
-                .filter(guest -> !allocation.mayEatFrom(guest, side))
-                .map(guest -> access.closed(guest, side).orElseGet(() -> SideAccess.Closed.byOthersFood(guest)))
-                .toList();
     }
 }

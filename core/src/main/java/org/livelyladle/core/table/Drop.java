@@ -47,6 +47,11 @@ public record Drop(
         }
     }
 
+    /** The same with other stays. */
+    public Drop consistingOf(String amount, List<Stay> stays) {
+        return new Drop(id, cut, name, side, homeSide, batch, tending, minder, amount, pinned, stays);
+    }
+
     public boolean dipped() {
         return tending == Tending.DIP;
     }

@@ -65,6 +65,19 @@ public record Stay(
         return bestUntil - ready >= FORGIVING_SECONDS;
     }
 
+    /** What a guest gets of it [g]. */
+    public double gramsOf(String guest) {
+        return servings.stream()
+                .filter(serving -> serving.guest().equals(guest))
+                .mapToDouble(Serving::grams)
+                .sum();
+    }
+
+    /** The same in the broth, for these eaters only. */
+    public Stay servedTo(List<Serving> eaters) {
+        return new Stay(putIn, ready, bestUntil, overcooked, takeOut, grams, loadGrams, volumeMl, eaters);
+    }
+
     public boolean isInside(int second) {
         return putIn <= second && second < takeOut;
     }

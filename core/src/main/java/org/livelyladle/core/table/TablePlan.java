@@ -120,8 +120,14 @@ public record TablePlan(
         TOO_COOL,
         /** No side open to the guest takes as much as one piece at once. */
         TOO_SMALL,
+        /** Nothing but what is dipped goes into the pots. */
+        DIPPED_ONLY,
         /** The guest is not at the table while it could be cooked. */
-        ABSENT
+        ABSENT,
+        /** The guest has left, or wants no more. */
+        NO_MORE,
+        /** There is none left of it. */
+        USED_UP
     }
 
     /** A pinned drop a hard rule beats, with the nearest side and minute that hold. */

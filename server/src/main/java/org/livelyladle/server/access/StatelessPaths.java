@@ -14,7 +14,8 @@ final class StatelessPaths {
             "/api/heat/side",
             "/api/broths/evening",
             "/api/prep-schedule",
-            "/api/table-audit");
+            "/api/table-audit",
+            "/api/table-sequence");
 
     private StatelessPaths() {}
 

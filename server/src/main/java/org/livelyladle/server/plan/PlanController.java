@@ -8,6 +8,8 @@ import org.livelyladle.core.measure.Working;
 import org.livelyladle.core.plan.Judged;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TableState;
 import org.livelyladle.server.access.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,6 +28,9 @@ class PlanController {
     /** A brief, and drops somebody thinks of for it. */
     record Drops(Brief brief, List<Drop> drops) {}
 
+    /** A brief, and what has happened at its table; nothing when left out. */
+    record Later(Brief brief, @Nullable TableState state) {}
+
     private final PlanService service;
 
     PlanController(PlanService service) {
@@ -42,6 +47,12 @@ class PlanController {
     @PostMapping("/table-audit")
     Judged audit(@RequestBody Drops drops) {
         return service.audit(drops.brief(), drops.drops());
+    }
+
+    /** The table of a brief from a later moment on: what happened stays, the rest goes on from there. Stateless. */
+    @PostMapping("/table-sequence")
+    TablePlan sequence(@RequestBody Later later) {
+        return service.sequence(later.brief(), later.state());
     }
 
     @GetMapping("/parties/{id}/plan")

@@ -19,6 +19,8 @@ import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planned;
 import org.livelyladle.core.plan.Planner;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TableState;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.party.PartyService;
 import org.livelyladle.server.web.Effort;
@@ -60,6 +62,12 @@ public class PlanService {
 
     Judged audit(Brief brief, List<Drop> drops) {
         return effort.spend(null, () -> planner.audit(Check.present(brief, "brief"), Check.present(drops, "drops")));
+    }
+
+    TablePlan sequence(Brief brief, @Nullable TableState state) {
+        return effort.spend(
+                null,
+                () -> planner.sequence(Check.present(brief, "brief"), state == null ? TableState.empty() : state));
     }
 
     /** The plan of a stored party, with what has happened there. */

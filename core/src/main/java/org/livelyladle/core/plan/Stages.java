@@ -1,0 +1,100 @@
+package org.livelyladle.core.plan;
+
+import java.util.List;
+import org.livelyladle.core.audit.TableAudit;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.BriefCheck;
+import org.livelyladle.core.broths.SidePlanner;
+import org.livelyladle.core.broths.Sides;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.check.Violation;
+import org.livelyladle.core.cooking.WindowModel;
+import org.livelyladle.core.cooking.WindowPlanner;
+import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.pace.PaceFigures;
+import org.livelyladle.core.portions.PortionPlanner;
+import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.sequence.Care;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.ScoreTerm;
+import org.livelyladle.core.table.Sequence;
+import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TableState;
+
+/** The stages up to the table, each of which can be gone through again from what went before. */
+record Stages(
+        Brief brief,
+        Catalogue catalogue,
+        Ledger ledger,
+        KitchenText text,
+        Windows windows,
+        Portions portions,
+        Sides sides) {
+
+    /** @throws org.livelyladle.core.check.InvalidInputException when the brief does not fit the catalogue */
+    static Stages checked(Brief brief, Catalogue builtIn, WindowModel model) {
+        BriefCheck.check(brief, brief.extend(builtIn));
+        return of(brief, builtIn, model);
+    }
+
+    /** Of a brief that is known to fit. */
+    static Stages of(Brief brief, Catalogue builtIn, WindowModel model) {
+        Catalogue catalogue = brief.extend(builtIn);
+        Ledger ledger = new Ledger();
+        KitchenText text = new KitchenText(brief.units(), brief.currency());
+        Windows windows = new WindowPlanner(brief, catalogue, model, ledger, text).plan();
+        return new Stages(
+                brief,
+                catalogue,
+                ledger,
+                text,
+                windows,
+                new PortionPlanner(brief, catalogue, windows, ledger, text).plan(),
+                new SidePlanner(brief, catalogue, ledger, text).plan());
+    }
+
+    Foresight foresee(Care care) {
+        return Foresight.of(brief, catalogue, portions, sides, windows, care, ledger, text);
+    }
+
+    TablePlan table(Foresight foresight) {
+        Sequence sequence = foresight.table();
+        return new PaceFigures(brief, catalogue, windows, ledger)
+                .plan(sequence, foresight.evening(), audit(brief, sequence, TableState.empty()));
+    }
+
+    /** The table from a later moment on; its figures are kept apart from those of the plan. */
+    TablePlan table(TableState state) {
+        Foresight base = foresee(Care.FULL);
+        if (state.isEmpty()) {
+            return table(base);
+        }
+        Brief now = state.turnedOut(brief);
+        Ledger own = new Ledger();
+        Foresight foresight = Foresight.of(now, catalogue, portions, sides, windows, base, state, own, text);
+        return new PaceFigures(now, catalogue, windows, own)
+                .plan(foresight.table(), foresight.evening(), audit(now, foresight.table(), state));
+    }
+
+    private List<Violation> audit(Brief as, Sequence sequence, TableState state) {
+        return TableAudit.check(
+                as,
+                catalogue,
+                windows.all(),
+                portions.lines(),
+                sequence.drops(),
+                sequence.remainders(),
+                sequence.ending(),
+                state);
+    }
+
+    /** Judges any drops, and scores them. */
+    Judged judge(List<Drop> drops) {
+        List<ScoreTerm> score =
+                new PaceFigures(brief, catalogue, windows, ledger).score(Sequence.of(brief.mealMinutes() * 60, drops));
+        return new Judged(
+                TableAudit.check(brief, catalogue, windows.all(), portions.lines(), drops, List.of(), null), score);
+    }
+}

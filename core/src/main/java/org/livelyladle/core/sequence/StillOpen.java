@@ -1,0 +1,74 @@
+package org.livelyladle.core.sequence;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.livelyladle.core.table.Stay;
+
+/** What everybody is still to get of each cut, while it is dealt to drops. */
+final class StillOpen {
+    private static final double NEGLIGIBLE_G = 1e-6;
+
+    /** By cut, then guest. */
+    private final Map<String, Map<String, Demand>> open = new TreeMap<>();
+
+    void add(Demand demand) {
+        if (demand.grams() > NEGLIGIBLE_G) {
+            open.computeIfAbsent(demand.cut().id(), cut -> new TreeMap<>())
+                    .put(demand.guest().id(), demand);
+        }
+    }
+
+    List<Demand> all() {
+        return open.values().stream()
+                .flatMap(byGuest -> byGuest.values().stream())
+                .toList();
+    }
+
+    /** Nothing is open of a cut for anybody. */
+    boolean isDealt(String cut) {
+        return open.getOrDefault(cut, Map.of()).isEmpty();
+    }
+
+    /** Takes of it what a serving holds, or as much as there is; nothing where nothing is open. */
+    Optional<Demand> take(String cut, Stay.Serving serving) {
+        Demand there = open.getOrDefault(cut, Map.of()).get(serving.guest());
+        if (there == null) {
+            return Optional.empty();
+        }
+        Demand part = there.pieces() > 0 && serving.pieces() > 0
+                ? part(there, Math.min(there.pieces(), serving.pieces()))
+                : new Demand(there.guest(), there.dish(), 0, Math.min(there.grams(), serving.grams()));
+        boolean isAll = there.grams() - part.grams() <= NEGLIGIBLE_G;
+        Demand taken = isAll ? there : part;
+        if (isAll) {
+            open.get(cut).remove(serving.guest());
+        } else {
+            open.get(cut).put(serving.guest(), less(there, part));
+        }
+        return Optional.of(taken);
+    }
+
+    private static Demand part(Demand demand, int pieces) {
+        return new Demand(demand.guest(), demand.dish(), pieces, demand.grams() / demand.pieces() * pieces);
+    }
+
+    /** What is left of a demand once some of it is eaten. */
+    static Demand less(Demand demand, Demand eaten) {
+        return new Demand(
+                demand.guest(),
+                demand.dish(),
+                Math.max(0, demand.pieces() - eaten.pieces()),
+                demand.grams() - eaten.grams());
+    }
+
+    /** What is left after these servings, in order. */
+    static Demand less(Demand demand, List<Stay.Serving> eaten) {
+        Demand left = demand;
+        for (Stay.Serving serving : eaten) {
+            left = less(left, new Demand(demand.guest(), demand.dish(), serving.pieces(), serving.grams()));
+        }
+        return left;
+    }
+}

@@ -1,0 +1,391 @@
+package org.livelyladle.core.sequence;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.broths.Sides;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.safety.Content;
+import org.livelyladle.core.safety.SideAccess;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.EndingPlan;
+import org.livelyladle.core.table.Sequence;
+import org.livelyladle.core.table.Stay;
+import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TableState;
+
+/**
+ * Goes on from a later moment. What went in stays as it happened, and is eaten by those who still may; all else keeps its
+ * side, its company and its time unless a hard rule or somebody's wait moves it, the less willingly the sooner it comes.
+ * What has lost its place is tried in every other side open to its eaters.
+ */
+public final class TableResumer {
+    /** What comes so soon moves only when it must [s]. */
+    private static final int SOON_SECONDS = 120;
+    /** What comes later than this may move as if it had no time yet [s]. */
+    private static final int LATER_SECONDS = 600;
+    /** What counts in between; memory. */
+    private static final double RELUCTANT = 4;
+    /** A drop that moves less than this has not moved [s]. */
+    private static final int UNMOVED_SECONDS = 30;
+
+    private static final double NEGLIGIBLE_G = 1e-6;
+    private static final double MINUTE = 60;
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final Sides plans;
+    private final Windows windows;
+    private final SideLimits limits;
+    private final KitchenText text;
+    private final TableState state;
+    private final Minders minders;
+    private final SideAccess access;
+    private final Map<String, Dish> dishes;
+    private final SideFitness fitness;
+    private final DropWriter writer;
+    private final List<Drop> begun;
+    /** Before this nothing more goes in [s from sitting down]. */
+    private final int from;
+
+    private final List<TablePlan.Remainder> remainders = new ArrayList<>();
+    /** Where each batch would be if nothing had happened, and the rule that is in the way of it there. */
+    private final Map<Batch, Before> before = new IdentityHashMap<>();
+
+    private record Before(int putIn, @Nullable String rule) {}
+
+    /** @param brief as it turned out */
+    public TableResumer(
+            Brief brief,
+            Catalogue catalogue,
+            Sides plans,
+            Windows windows,
+            SideLimits limits,
+            KitchenText text,
+            TableState state) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.plans = plans;
+        this.windows = windows;
+        this.limits = limits;
+        this.text = text;
+        this.state = state;
+        this.minders = new Minders(brief);
+        this.access = new SideAccess(brief, catalogue, wentIn());
+        this.dishes = Dish.byCut(brief, catalogue);
+        this.fitness = new SideFitness(brief, catalogue, plans, limits, dishes);
+        this.writer = new DropWriter(brief, minders, text);
+        this.from = Math.max(-Board.PRELOAD_SECONDS, Batch.roundUp(state.at() + 1.0));
+        this.begun = state.begun().stream().flatMap(this::eatenByThoseWhoMay).toList();
+    }
+
+    private Map<String, List<Content>> wentIn() {
+        Map<String, List<Content>> contents = new HashMap<>();
+        state.begun()
+                .forEach(drop -> contents.computeIfAbsent(drop.side(), side -> new ArrayList<>())
+                        .add(Content.of(catalogue.cut(drop.cut()), catalogue)));
+        state.fellIn()
+                .forEach(fallen -> contents.computeIfAbsent(fallen.side(), side -> new ArrayList<>())
+                        .add(Content.of(catalogue.ingredient(fallen.ingredient()))));
+        return contents;
+    }
+
+    /** What is still in the broth is for nobody who has left, wants no more, or may not eat from that side any more. */
+    private Stream<Drop> eatenByThoseWhoMay(Drop drop) {
+        Side side = side(drop.side());
+        List<Stay> stays = new ArrayList<>();
+        for (Stay stay : drop.stays()) {
+            List<Stay.Serving> may = stay.takeOut() <= state.at()
+                    ? stay.servings()
+                    : stay.servings().stream()
+                            .filter(serving -> !state.wantsNoMore(serving.guest()))
+                            .filter(serving -> access.closed(
+                                            brief.guest(serving.guest()).orElseThrow(), side)
+                                    .isEmpty())
+                            .toList();
+            if (!may.isEmpty() || stay.servings().isEmpty() || drop.shared()) {
+                stays.add(may.size() == stay.servings().size() ? stay : stay.servedTo(may));
+            }
+        }
+        return stays.isEmpty() ? Stream.empty() : Stream.of(drop.consistingOf(drop.amount(), stays));
+    }
+
+    private Side side(String id) {
+        return brief.sides().stream()
+                .filter(side -> side.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /**
+     * @param base the sequence as if nothing had happened
+     * @param care whether better moments are looked for
+     */
+    public Sequence resume(Portions portions, Sequence base, Care care) {
+        StillOpen open = open(portions, base);
+        SideAllocator.Allocation allocation = new SideAllocator(brief, plans, open.all(), access, fitness::canCook)
+                .allocateAsBefore((guest, side) -> base.sidesOpenTo(guest.id()).contains(side.id()));
+        Batcher batcher = new Batcher(
+                brief, plans, limits, windows, OrderOfEating.of(brief, catalogue, portions, dishes, windows), from);
+        Shortfalls shortfalls = new Shortfalls(brief, fitness, allocation, batcher, text);
+        Rescue rescue = new Rescue(brief.sides(), allocation, batcher);
+        EndingPlan ending = ending(base, allocation, portions);
+        Sequencer sequencer = new Sequencer(new Board(brief, plans, limits, minders, ending, from));
+        begun.forEach(drop -> lay(drop, sequencer, rescue));
+        int happened = sequencer.placed().size();
+        keep(stillToCome(base, open, allocation, batcher, rescue), sequencer, rescue);
+        for (Demand demand : open.all()) {
+            if (allocation.reach(demand.guest(), demand.cut()) == 0) {
+                remainders.add(shortfalls.unreached(demand));
+            } else {
+                rescue.take(demand);
+            }
+        }
+        rescue.place(sequencer);
+        if (care == Care.FULL) {
+            sequencer.improve();
+            rescue.place(sequencer);
+        }
+        rescue.left().forEach(demand -> remainders.add(shortfalls.unplaced(demand)));
+        List<DropWriter.Laid> laid = writer.laid(
+                sequencer.placed().subList(happened, sequencer.placed().size()));
+        List<Drop> drops = withBegun(laid);
+        return new Sequence(
+                brief.mealMinutes() * 60,
+                drops,
+                new SideUses(brief, access, allocation).of(drops),
+                remainders,
+                base.beatenPins(),
+                base.courses(),
+                base.beside(),
+                minders.byPot(),
+                laid.stream().map(this::reason).toList(),
+                ending);
+    }
+
+    /**
+     * What everybody is to get, less what went in for them. Who wants no more, what is used up, and what was never to be
+     * cooked, is named.
+     */
+    private StillOpen open(Portions portions, Sequence base) {
+        StillOpen open = new StillOpen();
+        Map<String, TablePlan.Remainder> never = new HashMap<>();
+        base.remainders().forEach(rest -> never.put(rest.guest() + " " + rest.cut(), rest));
+        for (Demand demand : TablePlanner.demands(portions, brief, fitness, dishes)) {
+            Demand left = StillOpen.less(demand, eaten(demand));
+            if (left.grams() <= NEGLIGIBLE_G) {
+                continue;
+            }
+            if (state.usedUp().contains(left.cut().id())) {
+                remainders.add(remainder(left, TablePlan.Cause.USED_UP, "there is none left"));
+            } else if (state.wantsNoMore(left.guest().id())) {
+                remainders.add(
+                        remainder(left, TablePlan.Cause.NO_MORE, left.guest().name() + " eats no more"));
+            } else {
+                open.add(left);
+                Optional.ofNullable(
+                                never.get(left.guest().id() + " " + left.cut().id()))
+                        .ifPresent(rest -> open.take(rest.cut(), serving(rest, left))
+                                .ifPresent(part -> remainders.add(remainder(part, rest.cause(), rest.reason()))));
+            }
+        }
+        return open;
+    }
+
+    private static Stay.Serving serving(TablePlan.Remainder rest, Demand of) {
+        int pieces = (int) Math.round(rest.grams() / of.grams() * of.pieces());
+        return new Stay.Serving(rest.guest(), rest.grams(), pieces);
+    }
+
+    private List<Stay.Serving> eaten(Demand demand) {
+        return begun.stream()
+                .filter(drop -> drop.cut().equals(demand.cut().id()))
+                .flatMap(Drop::servings)
+                .filter(serving -> serving.guest().equals(demand.guest().id()))
+                .toList();
+    }
+
+    private TablePlan.Remainder remainder(Demand demand, TablePlan.Cause cause, String reason) {
+        return new TablePlan.Remainder(
+                demand.guest().id(), demand.cut().id(), demand.grams(), text.grams(demand.grams()), cause, reason);
+    }
+
+    /** An ending that has begun goes on. */
+    private @Nullable EndingPlan ending(Sequence base, SideAllocator.Allocation allocation, Portions portions) {
+        EndingPlan planned = base.ending();
+        return planned != null && planned.from() <= state.at()
+                ? planned
+                : new EndingPlanner(brief, catalogue, allocation, portions, minders).plan();
+    }
+
+    /** What went in at one time is one thing in the broth; of what is dipped, or in one's own basket, one each. */
+    private void lay(Drop drop, Sequencer sequencer, Rescue rescue) {
+        Side side = side(drop.side());
+        Dish dish = dishes.get(drop.cut()).tended(drop.tending());
+        Map<String, List<Stay>> together = new LinkedHashMap<>();
+        drop.stays()
+                .forEach(stay -> together.computeIfAbsent(
+                                stay.putIn() + (drop.shared() ? "" : " " + stay.servings()), key -> new ArrayList<>())
+                        .add(stay));
+        together.values().forEach(stays -> {
+            Batch batch = new Batch(
+                    dish,
+                    drop.name(),
+                    side,
+                    side(drop.homeSide()),
+                    drop.batch(),
+                    servings(stays),
+                    windows.of(drop.cut(), drop.side()),
+                    OrderOfEating.Place.AT_THE_START,
+                    0,
+                    brief.mealMinutes() * 60);
+            rescue.number(List.of(batch));
+            sequencer.begun(batch, stays);
+        });
+    }
+
+    private static List<Stay.Serving> servings(List<Stay> stays) {
+        Map<String, Stay.Serving> byGuest = new LinkedHashMap<>();
+        stays.stream()
+                .flatMap(stay -> stay.servings().stream())
+                .forEach(serving -> byGuest.merge(
+                        serving.guest(),
+                        serving,
+                        (a, b) -> new Stay.Serving(a.guest(), a.grams() + b.grams(), a.pieces() + b.pieces())));
+        return List.copyOf(byGuest.values());
+    }
+
+    /** A batch that keeps its put-in time where it can [s from sitting down]. */
+    private record Kept(Batch batch, int putIn, boolean pinned) {
+        private static final Comparator<Kept> IN_ORDER = Comparator.comparing((Kept kept) -> !kept.pinned())
+                .thenComparing(Kept::putIn)
+                .thenComparing(kept -> kept.batch().cut().id())
+                .thenComparing(kept -> kept.batch().homeSide().id())
+                .thenComparing(kept -> kept.batch().number())
+                .thenComparing(kept -> kept.batch().servings().get(0).guest());
+    }
+
+    private List<Kept> stillToCome(
+            Sequence base, StillOpen open, SideAllocator.Allocation allocation, Batcher batcher, Rescue rescue) {
+        Map<String, Drop> started = new HashMap<>();
+        state.begun().forEach(drop -> started.put(drop.id(), drop));
+        List<Kept> all = new ArrayList<>();
+        for (Drop drop : base.drops()) {
+            for (List<Stay> stays : notBegun(drop, started.get(drop.id()))) {
+                kept(drop, stays, open, allocation, batcher, rescue).ifPresent(all::add);
+            }
+        }
+        all.sort(Kept.IN_ORDER);
+        return all;
+    }
+
+    /** What goes in at one time, or one after another for one guest. */
+    private static List<List<Stay>> notBegun(Drop drop, @Nullable Drop started) {
+        Map<String, List<Stay>> together = new TreeMap<>();
+        for (Stay stay : drop.stays()) {
+            String whose = drop.shared() ? "" : stay.servings().get(0).guest();
+            together.computeIfAbsent(whose, key -> new ArrayList<>()).add(stay);
+        }
+        if (started == null) {
+            return List.copyOf(together.values());
+        }
+        if (drop.shared()) {
+            return List.of();
+        }
+        List<List<Stay>> rest = new ArrayList<>();
+        together.forEach((guest, stays) -> {
+            long begun = started.stays().stream()
+                    .filter(stay -> stay.gramsOf(guest) > 0)
+                    .count();
+            List<Stay> left = stays.stream().skip(begun).toList();
+            if (!left.isEmpty()) {
+                rest.add(left);
+            }
+        });
+        return rest;
+    }
+
+    /** Those of its eaters who still may, and want to, eat it from there. */
+    private Optional<Kept> kept(
+            Drop drop,
+            List<Stay> stays,
+            StillOpen open,
+            SideAllocator.Allocation allocation,
+            Batcher batcher,
+            Rescue rescue) {
+        Side side = side(drop.side());
+        Dish dish = dishes.get(drop.cut()).tended(drop.tending());
+        if (open.isDealt(drop.cut()) || !allocation.mayHold(dish.cut(), side)) {
+            return Optional.empty();
+        }
+        List<Demand> eaters = servings(stays).stream()
+                .filter(serving ->
+                        allocation.mayEatFrom(brief.guest(serving.guest()).orElseThrow(), side))
+                .flatMap(serving -> open.take(drop.cut(), serving).stream())
+                .toList();
+        if (eaters.isEmpty()) {
+            return Optional.empty();
+        }
+        int putIn = stays.get(0).putIn() + state.pausedSeconds();
+        Optional<Batch> batch = batcher.again(dish, side, side(drop.homeSide()), drop.batch(), place(putIn), eaters);
+        if (batch.isEmpty()) {
+            eaters.forEach(rescue::take);
+        }
+        return batch.map(again -> new Kept(again, putIn, drop.pinned()));
+    }
+
+    private OrderOfEating.Place place(int putIn) {
+        boolean soon = putIn < state.at() + SOON_SECONDS;
+        return new OrderOfEating.Place(0, putIn < state.at() + LATER_SECONDS ? RELUCTANT : 1, soon);
+    }
+
+    private void keep(List<Kept> all, Sequencer sequencer, Rescue rescue) {
+        rescue.number(all.stream().map(Kept::batch).toList());
+        for (Kept kept : all) {
+            String rule = sequencer.obstacle(kept.batch(), kept.putIn());
+            before.put(kept.batch(), new Before(kept.putIn(), rule));
+            if (!sequencer.keep(kept.batch(), kept.putIn(), kept.pinned())) {
+                rescue.take(kept.batch(), brief);
+            }
+        }
+    }
+
+    private List<Drop> withBegun(List<DropWriter.Laid> laid) {
+        Map<String, Drop> all = new TreeMap<>();
+        begun.forEach(drop -> all.put(drop.id(), drop));
+        laid.forEach(next -> all.merge(
+                next.drop().id(),
+                next.drop(),
+                (started, rest) -> writer.joined(started, rest, catalogue.cut(rest.cut()))));
+        return all.values().stream()
+                .sorted(Comparator.comparingInt(Drop::putIn).thenComparing(Drop::id))
+                .toList();
+    }
+
+    private Sequence.Reason reason(DropWriter.Laid laid) {
+        Placing part = laid.parts().get(0);
+        Before was = before.get(part.batch);
+        if (was == null) {
+            return new Sequence.Reason(laid.drop().id(), "found a place anew", "where there was room", 0);
+        }
+        int shift = part.putIn - was.putIn();
+        String rule = was.rule() == null ? "so that nobody waits for it" : was.rule();
+        String now = Math.abs(shift) < UNMOVED_SECONDS
+                ? "as planned"
+                : KitchenText.minutes(Math.abs(shift) / MINUTE) + (shift > 0 ? " later: " : " sooner: ") + rule;
+        return new Sequence.Reason(laid.drop().id(), "as planned", now, Math.abs(shift) / MINUTE);
+    }
+}

@@ -1,0 +1,137 @@
+package org.livelyladle.core.table;
+
+import static java.util.Objects.requireNonNullElse;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.check.Check;
+
+/**
+ * The table at a moment, as it came to be. Whatever is left out has not happened.
+ *
+ * @param at from sitting down [s]; nothing that is still to come is put in before; before the meal when left out
+ * @param pausedSeconds for which nothing was put in so far, for a speech say; all that is still to come is so much later,
+ *     and so is the finish [s]
+ * @param begun drops of which something went in, with only those stays: as they happened, and those still in the broth
+ *     as they should end
+ * @param fellIn what fell into a side that was not meant for it
+ * @param guests who came or went at another time than planned, or wants no more
+ * @param usedUp cuts of which there is none left to put in
+ */
+public record TableState(
+        @Nullable Integer at,
+        @Nullable Integer pausedSeconds,
+        @Nullable List<Drop> begun,
+        @Nullable List<FellIn> fellIn,
+        @Nullable List<Present> guests,
+        @Nullable List<String> usedUp) {
+    /** Before anything could have happened [s from sitting down]. */
+    private static final int BEFORE = -7200;
+
+    private static final int LATEST = 36_000;
+    private static final int MOST_DROPS = 1000;
+    private static final int MOST_CUTS = 150;
+    private static final int LONGEST_MEAL = 240;
+    /** A guest is at the table for so long at least [min]. */
+    private static final int LEAST_STAY = 10;
+
+    /** An ingredient in a side that it was not meant for [s from sitting down]. */
+    public record FellIn(String side, String ingredient, int at) {
+        public FellIn {
+            side = Check.id(side, "side");
+            ingredient = Check.id(ingredient, "ingredient");
+            Check.range(at, "at", BEFORE, LATEST);
+        }
+    }
+
+    /**
+     * A guest who is there at other times than planned; null where as planned [s from sitting down].
+     *
+     * @param full since when the guest wants no more
+     */
+    public record Present(
+            String guest,
+            @Nullable Integer arrived,
+            @Nullable Integer left,
+            @Nullable Integer full) {
+        public Present {
+            guest = Check.id(guest, "guest");
+            inTime(arrived, "arrived");
+            inTime(left, "left");
+            inTime(full, "full");
+        }
+
+        private static void inTime(@Nullable Integer second, String field) {
+            if (second != null) {
+                Check.range(second, field, BEFORE, LATEST);
+            }
+        }
+
+        /** Left and not come back, or wants no more. */
+        boolean wantsNoMore() {
+            return full != null || left != null && (arrived == null || arrived < left);
+        }
+    }
+
+    public TableState {
+        at = requireNonNullElse(at, BEFORE);
+        Check.range(at, "at", BEFORE, LATEST);
+        pausedSeconds = requireNonNullElse(pausedSeconds, 0);
+        Check.range(pausedSeconds, "pausedSeconds", 0, LATEST);
+        begun = Check.distinct(requireNonNullElse(begun, List.<Drop>of()), "begun", MOST_DROPS, Drop::id).stream()
+                .sorted(Comparator.comparing(Drop::id))
+                .toList();
+        fellIn = Check.list(requireNonNullElse(fellIn, List.<FellIn>of()), "fellIn", MOST_DROPS).stream()
+                .sorted(Comparator.comparingInt(FellIn::at)
+                        .thenComparing(FellIn::side)
+                        .thenComparing(FellIn::ingredient))
+                .toList();
+        guests = Check.distinct(
+                requireNonNullElse(guests, List.<Present>of()), "guests", Brief.MOST_GUESTS, Present::guest);
+        usedUp = List.copyOf(Check.list(requireNonNullElse(usedUp, List.<String>of()), "usedUp", MOST_CUTS));
+    }
+
+    /** Before the meal: nothing has happened. */
+    public static TableState empty() {
+        return new TableState(null, null, null, null, null, null);
+    }
+
+    public boolean isEmpty() {
+        return equals(empty());
+    }
+
+    public boolean wantsNoMore(String guest) {
+        return of(guest).map(Present::wantsNoMore).orElse(false);
+    }
+
+    private Optional<Present> of(String guest) {
+        return guests.stream().filter(present -> present.guest().equals(guest)).findFirst();
+    }
+
+    /** The brief as it turned out: who came and went when, and a meal longer by what it paused. */
+    public Brief turnedOut(Brief brief) {
+        int minutes = Math.min(LONGEST_MEAL, brief.mealMinutes() + (pausedSeconds + 59) / 60);
+        return brief.sittingFor(minutes)
+                .seating(brief.guests().stream()
+                        .map(guest -> of(guest.id())
+                                .map(present -> turnedOut(guest, present))
+                                .orElse(guest))
+                        .toList());
+    }
+
+    private static Guest turnedOut(Guest guest, Present present) {
+        int arrives = present.arrived() == null
+                ? guest.arrivesAfterMinutes()
+                : Math.max(0, Math.min(LONGEST_MEAL - LEAST_STAY, present.arrived() / 60));
+        Integer leaves = guest.leavesAfterMinutes();
+        if (present.left() != null && present.wantsNoMore()) {
+            leaves = (present.left() + 59) / 60;
+        }
+        return guest.staying(
+                arrives, leaves == null ? null : Math.min(LONGEST_MEAL, Math.max(arrives + LEAST_STAY, leaves)));
+    }
+}
