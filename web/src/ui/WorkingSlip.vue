@@ -24,7 +24,7 @@ const SIGNS: Record<Working['operation'], string> = {
   MAXIMUM: 'the largest',
   MINIMUM: 'the smallest',
   ROUND_UP: 'rounded up',
-  LARGEST_STEP: 'largest step between neighbours',
+  LONGEST_GAP: 'longest time from one to the next, in pairs',
   LARGEST_REMAINDER: 'shared in whole pieces',
 }
 

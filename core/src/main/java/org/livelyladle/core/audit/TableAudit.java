@@ -27,6 +27,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Governed;
 import org.livelyladle.core.catalogue.Ingredient;
+import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.check.Violation;
@@ -35,6 +36,7 @@ import org.livelyladle.core.heat.BoilingPoint;
 import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.EndingPlan;
+import org.livelyladle.core.table.SoupRound;
 import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
 import org.livelyladle.core.table.TableState;
@@ -58,6 +60,7 @@ public final class TableAudit {
 
     private static final int SHARED_SPARE_S = 20;
     private static final int GRID_S = 5;
+    private static final int BOILED_S = 60;
     private static final int MOST_AT_A_POT = 6;
     private static final double FREEZER_C = -18;
     private static final double FRIDGE_C = 5;
@@ -76,6 +79,7 @@ public final class TableAudit {
     private final int since;
 
     private final List<TableState.FellIn> fellIn;
+    private final List<SoupRound> soupRounds;
     private final List<Violation> violations = new ArrayList<>();
 
     private TableAudit(
@@ -86,7 +90,9 @@ public final class TableAudit {
             List<Drop> drops,
             List<TablePlan.Remainder> remainders,
             @Nullable EndingPlan ending,
+            List<SoupRound> soupRounds,
             TableState state) {
+        this.soupRounds = soupRounds;
         this.since = state.at();
         this.fellIn = state.fellIn();
         this.ending = ending;
@@ -114,7 +120,7 @@ public final class TableAudit {
             List<Drop> drops,
             List<TablePlan.Remainder> remainders,
             @Nullable EndingPlan ending) {
-        return check(brief, catalogue, windows, portions, drops, remainders, ending, TableState.empty());
+        return check(brief, catalogue, windows, portions, drops, remainders, ending, List.of(), TableState.empty());
     }
 
     /** All violations of what is still proposed at a moment of the evening, in no case stopping at the first. */
@@ -126,8 +132,10 @@ public final class TableAudit {
             List<Drop> drops,
             List<TablePlan.Remainder> remainders,
             @Nullable EndingPlan ending,
+            List<SoupRound> soupRounds,
             TableState state) {
-        TableAudit audit = new TableAudit(brief, catalogue, windows, portions, drops, remainders, ending, state);
+        TableAudit audit =
+                new TableAudit(brief, catalogue, windows, portions, drops, remainders, ending, soupRounds, state);
         audit.nobodyIsFedWhatBreaksANeed();
         brief.pots()
                 .forEach(pot -> pot.sides().forEach(side -> {
@@ -137,6 +145,7 @@ public final class TableAudit {
         drops.forEach(audit::takenOutInTime);
         audit.handsAreEnough();
         audit.endsSafely();
+        audit.soupIsLadledSafely();
         audit.everythingIsServedOrNamed();
         return List.copyOf(audit.violations);
     }
@@ -167,6 +176,18 @@ public final class TableAudit {
                                         "H1",
                                         "ending",
                                         guest(id).name() + " gets the ending with " + ingredient.id() + " against "
+                                                + kind))));
+            }
+        }
+        for (SoupRound round : soupRounds) {
+            for (String id : round.eaters()) {
+                needsOf(guest(id))
+                        .forEach((kind, strength) -> held.get(round.side()).stream()
+                                .filter(ingredient -> strength != Strength.DISLIKE && breaks(kind, ingredient))
+                                .forEach(ingredient -> violations.add(Violation.of(
+                                        "H1",
+                                        round.side(),
+                                        guest(id).name() + " gets soup with " + ingredient.id() + " against "
                                                 + kind))));
             }
         }
@@ -245,6 +266,26 @@ public final class TableAudit {
                         "still in the side in which the meal ends"));
     }
 
+    /** H7: soup is ladled from no side with something raw in it, nor within a minute after; and to nobody it would harm. */
+    private void soupIsLadledSafely() {
+        for (SoupRound round : soupRounds) {
+            for (Drop drop : drops) {
+                if (drop.side().equals(round.side())
+                        && catalogue.cut(drop.cut()).rawRisk() != RawRisk.NONE) {
+                    drop.stays().stream()
+                            .filter(stay -> stay.putIn() <= round.at() && round.at() < stay.takeOut() + BOILED_S)
+                            .forEach(stay -> add(
+                                    "H7",
+                                    drop.id(),
+                                    round.at(),
+                                    round.at() - stay.takeOut(),
+                                    BOILED_S,
+                                    "soup is ladled with it in the side, or within a minute after"));
+                }
+            }
+        }
+    }
+
     /** This file's own reading of what a need forbids, by name. */
     private static boolean breaks(String kind, Ingredient ingredient) {
         String origin = ingredient.origin().name();
@@ -287,6 +328,7 @@ public final class TableAudit {
         double[] foodMl = new double[end - start + 1];
         int[] inBaskets = new int[foodMl.length];
         boolean[] proposed = new boolean[foodMl.length];
+        boolean isLoose = pot.way() == WayOfEating.ROUNDS;
         for (Drop drop : here) {
             Map<String, boolean[]> baskets = new HashMap<>();
             for (Stay stay : drop.stays()) {
@@ -295,7 +337,7 @@ public final class TableAudit {
                 double ml = load(drop, stay) / gramsPerMl(drop);
                 for (int second = stay.putIn(); second < stay.takeOut(); second++) {
                     foodMl[second - start] += ml;
-                    inBaskets[second - start] += drop.dipped() || inside[second - start] ? 0 : 1;
+                    inBaskets[second - start] += isLoose || drop.dipped() || inside[second - start] ? 0 : 1;
                     inside[second - start] = true;
                     proposed[second - start] |= isProposed(stay);
                 }

@@ -30,6 +30,10 @@ public record Guest(
         @Nullable Boolean stirsOwnSauce,
         @Nullable String favouriteSide) {
     private static final int USUAL_PERCENT = 100;
+    /** How fast somebody eats what lies in the bowl [g/s]; memory. */
+    private static final double EATS_G_PER_S = 20 / 60.0;
+
+    private static final double CHILD_EATS_G_PER_S = 10 / 60.0;
     private static final int LATEST_MINUTES = 240;
 
     public Guest {
@@ -69,6 +73,11 @@ public record Guest(
     /** Children are served cut small and never rare. */
     public boolean isSmallChild() {
         return has(NeedKind.SMALL_CHILD) || appetite == Appetite.CHILD || appetite == Appetite.TODDLER;
+    }
+
+    /** How fast what lies in the bowl is eaten [g/s]. */
+    public double eatsGramsPerSecond() {
+        return isSmallChild() ? CHILD_EATS_G_PER_S : EATS_G_PER_S;
     }
 
     /** A need for which nothing is served rare or raw. */

@@ -4,6 +4,8 @@ package org.livelyladle.core.brief;
 public enum WayOfEating {
     /** Delicate slices are dipped by the eater, slow shared things are looked after. */
     TEND,
+    /** Mixed rounds: all of a round is ready together and lifted out into bowls, then soup is ladled. */
+    ROUNDS,
     /** Everything goes in by its time before sitting down, and is one bowl. */
     ALL_IN,
     /** Slow things are arranged in the cold pot and boiled up with it; then it is tended. */

@@ -67,16 +67,15 @@ public enum Operation {
             return values.stream().mapToDouble(Double::doubleValue).min().orElse(0);
         }
     },
-    /** The largest step between neighbours once the terms stand in ascending order. */
-    LARGEST_STEP {
+    /** Terms come in pairs, since when and until when: the longest time between, 0 at least. */
+    LONGEST_GAP {
         @Override
         public double evaluate(List<Double> values) {
-            List<Double> sorted = values.stream().sorted().toList();
-            double largest = 0;
-            for (int i = 1; i < sorted.size(); i++) {
-                largest = Math.max(largest, sorted.get(i) - sorted.get(i - 1));
+            double longest = 0;
+            for (int i = 0; i + 1 < values.size(); i += 2) {
+                longest = Math.max(longest, values.get(i + 1) - values.get(i));
             }
-            return largest;
+            return longest;
         }
     },
     /**

@@ -6,13 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.evening.PotEvening;
 import org.livelyladle.core.evening.SideEvening;
 import org.livelyladle.core.measure.KitchenText;
@@ -20,6 +23,7 @@ import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.EndingPlan;
 import org.livelyladle.core.table.Sequence;
+import org.livelyladle.core.table.SoupRound;
 import org.livelyladle.core.table.Stay;
 
 /** All that minders do over the evening, by time: the one list for the table card, the chart and each minder. */
@@ -36,6 +40,11 @@ final class CueWriter {
     /** A side is skimmed no more often than this; common practice [s]. */
     private static final int SKIM_EVERY = 1200;
 
+    /** What comes out this close together is one round [s]. */
+    private static final int ONE_ROUND = 120;
+    /** For a meal of this length half of what is raw waits in the fridge [s]; common practice. */
+    private static final int LONG_MEAL = 3600;
+
     private final Brief brief;
     private final Catalogue catalogue;
     private final Sequence sequence;
@@ -49,9 +58,12 @@ final class CueWriter {
 
     List<Cue> write(List<PotEvening> pots) {
         sequence.drops().forEach(this::drop);
+        brief.sides().stream().filter(this::isRounds).forEach(this::liftOut);
         Map<String, List<Integer>> visits = visits();
         pots.forEach(this::pot);
         brief.sides().forEach(this::skim);
+        sequence.soupRounds().forEach(this::soup);
+        secondPlates();
         if (sequence.ending() != null) {
             ending(sequence.ending());
         }
@@ -94,7 +106,7 @@ final class CueWriter {
             cues.add(new Cue(
                     in, in + PUT_IN_PATIENCE, drop.minder(), Cue.Act.PUT_IN, drop.id(), drop.side(), "Put in " + what));
         }
-        if (!drop.fished()) {
+        if (!drop.fished() && !isRounds(drop.side())) {
             Stay stay = drop.stays().get(0);
             cues.add(new Cue(
                     stay.takeOut(),
@@ -105,6 +117,90 @@ final class CueWriter {
                     drop.side(),
                     "Take out " + what));
         }
+    }
+
+    private boolean isRounds(Side side) {
+        return isRounds(side.id());
+    }
+
+    private boolean isRounds(String side) {
+        return brief.potOf(side).wayOrUsual() == WayOfEating.ROUNDS;
+    }
+
+    /** All of a round comes out together. */
+    private void liftOut(Side side) {
+        List<Drop> own = sequence.drops().stream()
+                .filter(drop -> drop.side().equals(side.id()) && drop.shared())
+                .sorted(Comparator.comparingInt(Drop::takeOut))
+                .toList();
+        List<Drop> round = new ArrayList<>();
+        for (int i = 0; i < own.size(); i++) {
+            round.add(own.get(i));
+            boolean last = i + 1 == own.size()
+                    || own.get(i + 1).takeOut() - round.get(0).takeOut() > ONE_ROUND;
+            if (last) {
+                Drop first = round.get(0);
+                cues.add(new Cue(
+                        first.takeOut(),
+                        Math.max(
+                                first.takeOut(),
+                                round.stream()
+                                        .mapToInt(drop -> drop.stays().get(0).bestUntil())
+                                        .min()
+                                        .orElseThrow()),
+                        first.minder(),
+                        Cue.Act.TAKE_OUT,
+                        first.id(),
+                        side.id(),
+                        "Lift the round into the bowls: "
+                                + round.stream()
+                                        .map(drop -> KitchenText.lower(drop.name()))
+                                        .distinct()
+                                        .collect(Collectors.joining("; "))));
+                round.clear();
+            }
+        }
+    }
+
+    /** Where somebody ladles for all; else eaters help themselves. */
+    private void soup(SoupRound round) {
+        if (round.minder() != null) {
+            cues.add(new Cue(
+                    round.at(),
+                    round.until(),
+                    round.minder(),
+                    Cue.Act.SOUP,
+                    null,
+                    round.side(),
+                    "Ladle soup for " + round.eaters().size() + ": nothing raw is in it"));
+        }
+    }
+
+    /** Half of what is raw waits in the fridge when the meal is long; common practice. */
+    private void secondPlates() {
+        int half = sequence.mealSeconds() / 2;
+        List<Drop> later = sequence.drops().stream()
+                .filter(drop -> catalogue.cut(drop.cut()).rawRisk() != RawRisk.NONE)
+                .filter(drop -> drop.stays().stream().anyMatch(stay -> stay.putIn() > half))
+                .toList();
+        if (sequence.mealSeconds() < LONG_MEAL || later.isEmpty()) {
+            return;
+        }
+        Drop first = later.get(0);
+        cues.add(new Cue(
+                half - BROTH_PATIENCE,
+                half,
+                sequence.minders().get(brief.potOf(first.side()).id()),
+                Cue.Act.SECOND_PLATES,
+                null,
+                first.side(),
+                "Bring the second plates from the fridge: "
+                        + later.stream()
+                                .map(drop -> KitchenText.lower(catalogue
+                                        .ingredientOf(catalogue.cut(drop.cut()))
+                                        .name()))
+                                .distinct()
+                                .collect(Collectors.joining(", "))));
     }
 
     /** What an adult dips or minds for a child; all else eaters do themselves. */

@@ -1,7 +1,7 @@
 package org.livelyladle.core.pace;
 
 import static org.livelyladle.core.measure.Operation.DIFFERENCE;
-import static org.livelyladle.core.measure.Operation.LARGEST_STEP;
+import static org.livelyladle.core.measure.Operation.LONGEST_GAP;
 import static org.livelyladle.core.measure.Operation.MAXIMUM;
 import static org.livelyladle.core.measure.Operation.MINIMUM;
 import static org.livelyladle.core.measure.Operation.QUOTIENT;
@@ -76,6 +76,7 @@ public final class PaceFigures {
                 sequence.courses(),
                 sequence.beside(),
                 sequence.ending(),
+                sequence.soupRounds(),
                 sequence.reasons(),
                 new Scores(brief, sequence, paces, busy).terms(),
                 audit);
@@ -113,35 +114,41 @@ public final class PaceFigures {
                         "From sitting down, or from arriving",
                         DIFFERENCE,
                         () -> List.of(Term.of("first bite", firstAt), moment("arrives", arrival)));
+        List<TablePlan.Wait> waits = waits(guest, arrival, bites.isEmpty() ? end : arrival, bites);
         List<Term> ends = new ArrayList<>();
-        ends.add(moment("arrives", arrival));
-        hungry(bites).forEach(bite -> ends.add(moment("a bite", bite.at())));
-        if (bites.isEmpty()) {
-            ends.add(moment(endLabel, end));
+        for (TablePlan.Wait wait : waits) {
+            ends.add(moment(wait.from() == arrival ? "arrives" : "the bowl is empty", wait.from()));
+            ends.add(moment(bites.isEmpty() ? endLabel : "a bite", wait.to()));
         }
         double wait =
-                Operation.LARGEST_STEP.evaluate(ends.stream().map(Term::value).toList());
+                Operation.LONGEST_GAP.evaluate(ends.stream().map(Term::value).toList());
         Figure longest = seconds("wait." + guest.id(), wait)
                 .by(
                         guest.name() + "'s longest wait",
-                        "Between two bites, until nine tenths are eaten",
-                        LARGEST_STEP,
+                        "From when the bowl is empty to the next bite, until nine tenths are eaten; a bowl empties by "
+                                + Math.round(guest.eatsGramsPerSecond() * 60) + " g a minute",
+                        LONGEST_GAP,
                         () -> ends);
-        return new TablePlan.GuestPace(guest.id(), firstBite, longest, sides, bites);
+        return new TablePlan.GuestPace(guest.id(), firstBite, longest, sides, bites, waits);
     }
 
-    /** Bites up to the one with which nine tenths are eaten: a wait after it is no wait. */
-    private static List<TablePlan.Bite> hungry(List<TablePlan.Bite> bites) {
+    /** With nothing in the bowl, up to the bite with which nine tenths are eaten: a wait after it is no wait. */
+    private static List<TablePlan.Wait> waits(Guest guest, int arrival, int end, List<TablePlan.Bite> bites) {
         double all = bites.stream().mapToDouble(TablePlan.Bite::grams).sum();
-        List<TablePlan.Bite> hungry = new ArrayList<>();
+        List<TablePlan.Wait> waits = new ArrayList<>();
         double eaten = 0;
+        double emptyAt = arrival;
         for (TablePlan.Bite bite : bites) {
-            if (eaten < NEARLY_ALL * all) {
-                hungry.add(bite);
+            if (eaten < NEARLY_ALL * all && bite.at() > emptyAt) {
+                waits.add(new TablePlan.Wait((int) Math.round(emptyAt), bite.at()));
             }
             eaten += bite.grams();
+            emptyAt = Math.max(emptyAt, bite.at()) + bite.grams() / guest.eatsGramsPerSecond();
         }
-        return hungry;
+        if (end > arrival) {
+            waits.add(new TablePlan.Wait(arrival, end));
+        }
+        return waits;
     }
 
     private static List<TablePlan.Bite> bites(String guest, List<Drop> drops) {

@@ -30,11 +30,6 @@ final class Scores {
     private static final double RUSH_AIM = 3;
     private static final double FAIRNESS_AIM_S = 120;
     private static final double SLACK_AIM_S = 20;
-    /** How fast somebody eats [g/min]; memory. */
-    private static final double EATS_G_PER_MIN = 20;
-
-    private static final double CHILD_EATS_G_PER_MIN = 10;
-
     private final Brief brief;
     private final Sequence sequence;
     private final List<TablePlan.GuestPace> paces;
@@ -154,7 +149,7 @@ final class Scores {
 
     /** The most that lies in a bowl at once, eaten as fast as somebody eats [g]. */
     private double fullestBowl(TablePlan.GuestPace pace) {
-        double perSecond = (guest(pace).isSmallChild() ? CHILD_EATS_G_PER_MIN : EATS_G_PER_MIN) / MINUTE;
+        double perSecond = guest(pace).eatsGramsPerSecond();
         double bowl = 0;
         double most = 0;
         int last = 0;

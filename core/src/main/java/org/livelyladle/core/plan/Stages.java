@@ -87,6 +87,7 @@ record Stages(
                 sequence.drops(),
                 sequence.remainders(),
                 sequence.ending(),
+                sequence.soupRounds(),
                 state);
     }
 

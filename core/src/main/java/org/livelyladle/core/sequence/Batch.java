@@ -91,7 +91,9 @@ record Batch(
 
     /** Whether eaters fish it out piece by piece, each in their own time. */
     static boolean isFished(Dish dish, CookingWindow window) {
-        return dish.shared() && window.bestUntilSeconds() - window.readySeconds() >= Stay.FORGIVING_SECONDS;
+        return dish.shared()
+                && !dish.lifted()
+                && window.bestUntilSeconds() - window.readySeconds() >= Stay.FORGIVING_SECONDS;
     }
 
     /** Times a guest bites of a serving. */

@@ -49,6 +49,8 @@ final class Batcher {
     /** By side. */
     private final Map<String, WayOfEating> ways;
 
+    private final Rounds rounds;
+
     /** @param from before which nothing goes in any more [s from sitting down] */
     Batcher(Brief brief, Sides plans, SideLimits limits, Windows windows, OrderOfEating order, int from) {
         this.from = from;
@@ -58,6 +60,7 @@ final class Batcher {
         this.order = order;
         this.tempo = EatenShare.of(brief.tempoOrUsual());
         this.mealSeconds = brief.mealMinutes() * 60;
+        this.rounds = new Rounds(brief, plans);
         this.ways = brief.sides().stream()
                 .collect(Collectors.toMap(
                         Side::id, side -> brief.potOf(side.id()).wayOrUsual()));
@@ -69,6 +72,11 @@ final class Batcher {
                 || way == WayOfEating.LAYERED
                         && Batch.isFished(dish, windows.of(dish.cut().id(), side.id()));
         return atTheStart ? OrderOfEating.Place.AT_THE_START : order.place(dish, index, count);
+    }
+
+    /** How many rounds there are follows from all that goes into each pot. */
+    void countRounds(Map<Dish, Map<Side, List<Demand>>> assigned) {
+        rounds.count(assigned);
     }
 
     /** Some demands that go in together, and where in the meal. */
@@ -94,15 +102,26 @@ final class Batcher {
         if (dish.tending() == Tending.BASKET) {
             return baskets(dish, side, present, firstNumber);
         }
+        if (dish.lifted()) {
+            return number(dish, side, deal(dish, side, present, rounds.of(dish, side, order)), firstNumber);
+        }
         int count = leastDrops(dish, side, present);
-        List<Deal> deals = deal(dish, side, present, count);
+        List<Deal> deals = deal(dish, side, present, places(dish, side, count));
         for (int tries = 0;
                 tries < MOST_DEALS && deals.stream().anyMatch(deal -> isTooMuch(dish, side, deal));
                 tries++) {
             count++;
-            deals = deal(dish, side, present, count);
+            deals = deal(dish, side, present, places(dish, side, count));
         }
         return number(dish, side, deals, firstNumber);
+    }
+
+    private List<OrderOfEating.Place> places(Dish dish, Side side, int count) {
+        List<OrderOfEating.Place> places = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            places.add(place(dish, side, i, count));
+        }
+        return places;
     }
 
     /** What is dipped each guest dips in turns of a few slices; the first turns of all are one drop, and so on. */
@@ -252,21 +271,20 @@ final class Batcher {
     }
 
     /**
-     * Deals everybody into {@code count} helpings spread over the time somebody is there. Pieces are dealt round, starting
+     * Deals everybody into helpings spread over the time somebody is there. Pieces are dealt round, starting
      * with another guest each time so that a few pieces do not all fall into the first drop.
      */
-    private List<Deal> deal(Dish dish, Side side, List<Demand> demands, int count) {
+    private List<Deal> deal(Dish dish, Side side, List<Demand> demands, List<OrderOfEating.Place> places) {
+        int count = places.size();
         int start = demands.stream().mapToInt(d -> presence(d).from()).min().orElse(0);
         int end = demands.stream().mapToInt(d -> presence(d).until()).max().orElse(mealSeconds);
         List<List<Demand>> together = new ArrayList<>();
         List<List<Demand>> apart = new ArrayList<>();
-        OrderOfEating.Place[] places = new OrderOfEating.Place[count];
         double[] moments = new double[count];
         for (int i = 0; i < count; i++) {
             together.add(new ArrayList<>());
             apart.add(new ArrayList<>());
-            places[i] = place(dish, side, i, count);
-            moments[i] = start + tempo.mealFor(places[i].share()) * (end - start);
+            moments[i] = start + tempo.mealFor(places.get(i).share()) * (end - start);
         }
         for (int g = 0; g < demands.size(); g++) {
             Demand demand = demands.get(g);
@@ -286,7 +304,7 @@ final class Batcher {
             groups.addAll(meeting(dish, side, apart.get(i)));
             groups.forEach(group -> accompany(dish, side, group, groups));
             for (List<Demand> group : groups) {
-                deals.add(new Deal(group, places[i]));
+                deals.add(new Deal(group, places.get(i)));
             }
         }
         return deals;

@@ -61,7 +61,7 @@ final class Board {
         for (Guest guest : brief.guests()) {
             Presence there = Presence.of(guest, mealSeconds);
             guestPlaces.put(guest.id(), guestPlaces.size());
-            meals.add(new Meal(there.from(), there.until(), tempo));
+            meals.add(new Meal(there.from(), there.until(), tempo, guest.eatsGramsPerSecond()));
             presences.add(there);
             held.add(new ArrayList<>());
         }

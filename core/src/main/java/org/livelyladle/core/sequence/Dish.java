@@ -15,13 +15,15 @@ import org.livelyladle.core.catalogue.StartState;
 /**
  * A cut as this table eats it.
  *
+ * @param lifted a minder takes it out with the rest of a round, however long it stays good
  * @param startsFrozen goes in from the freezer
  * @param item what the host said of it
  */
-record Dish(Cut cut, Tending tending, boolean startsFrozen, MenuItem item) {
+record Dish(Cut cut, Tending tending, boolean lifted, boolean startsFrozen, MenuItem item) {
 
     static Dish of(Cut cut, MenuItem item) {
-        return new Dish(cut, item.tendingOf(cut.byHand()), item.fromFrozen() || cut.start() == StartState.FROZEN, item);
+        return new Dish(
+                cut, item.tendingOf(cut.byHand()), false, item.fromFrozen() || cut.start() == StartState.FROZEN, item);
     }
 
     /** By cut; where all pots are eaten from in one way, in that way. */
@@ -38,17 +40,19 @@ record Dish(Cut cut, Tending tending, boolean startsFrozen, MenuItem item) {
 
     /** As it is eaten from a pot, unless the host said of the dish itself how. */
     Dish in(WayOfEating way) {
+        Dish usual = of(cut, item);
         return item.tending() != null
-                ? this
+                ? usual
                 : switch (way) {
-                    case OWN_POT, OWN_BASKET -> dipped() ? this : tended(Tending.BASKET);
-                    case ALL_IN -> tended(Tending.SHARED);
-                    case TEND, LAYERED, DIP_AND_WRAP -> this;
+                    case OWN_POT, OWN_BASKET -> usual.dipped() ? usual : usual.tended(Tending.BASKET);
+                    case ALL_IN -> usual.tended(Tending.SHARED);
+                    case ROUNDS -> new Dish(cut, Tending.SHARED, true, startsFrozen, item);
+                    case TEND, LAYERED, DIP_AND_WRAP -> usual;
                 };
     }
 
     Dish tended(Tending other) {
-        return new Dish(cut, other, startsFrozen, item);
+        return new Dish(cut, other, lifted, startsFrozen, item);
     }
 
     boolean dipped() {

@@ -12,6 +12,9 @@ final class Meal {
     private final int arrival;
     private final int finish;
     private final EatenShare tempo;
+    /** How fast the bowl empties [g/s]. */
+    private final double eats;
+
     private final List<Placing> own = new ArrayList<>();
     /** The guest's place among the eaters of each. */
     private final List<Integer> eaters = new ArrayList<>();
@@ -24,7 +27,8 @@ final class Meal {
     private Placing[] owners = {};
     private int ofVersion = -1;
 
-    Meal(int arrival, int finish, EatenShare tempo) {
+    Meal(int arrival, int finish, EatenShare tempo, double eats) {
+        this.eats = eats;
         this.arrival = arrival;
         this.finish = finish;
         this.tempo = tempo;
@@ -63,7 +67,7 @@ final class Meal {
                 restGrams[size++] = grams[i];
             }
         }
-        return new MealWithout(arrival, finish, tempo, at.length, rest, restGrams);
+        return new MealWithout(arrival, finish, tempo, eats, at.length, rest, restGrams);
     }
 
     /** How good it is as it stands. */

@@ -35,7 +35,7 @@ final class Occupancy {
             Placing placing = placings.get(what % placings.size());
             int sign = what < placings.size() ? -1 : 1;
             takenMl += sign * placing.volumeMl;
-            takenBaskets += placing.byHand ? 0 : sign;
+            takenBaskets += sign * placing.baskets;
             seconds[i] = (int) (order[i] >> Integer.SIZE);
             ml[i] = takenMl;
             baskets[i] = takenBaskets;

@@ -44,6 +44,11 @@ final class OrderOfEating {
         /** On the table from the start, whatever it costs in waits later. */
         static final Place AT_THE_START = new Place(0, STRICT, true);
 
+        /** In a round of many, which is not taken apart. */
+        static Place inRound(double share) {
+            return new Place(share, STRICT, true);
+        }
+
         private Place(double share, double weight) {
             this(share, weight, false);
         }
@@ -180,6 +185,12 @@ final class OrderOfEating {
 
     List<Course> courses() {
         return courses;
+    }
+
+    /** How far a moment of the meal is from where a cut belongs, in food eaten; 0 within its part. */
+    double away(Dish dish, double share) {
+        Part part = parts.get(dish.cut().id());
+        return Math.max(0, Math.max(part.from() - share, share - part.to()));
     }
 
     /**

@@ -30,6 +30,9 @@ final class Placing {
 
     final int every;
     final boolean byHand;
+    /** It takes: none what is held, and what is loose in the broth and lifted out with a round. */
+    final int baskets;
+
     /** Somebody looks after it for others. */
     final boolean shared;
     /** Whether its eaters take it out, each in their own time. */
@@ -100,6 +103,7 @@ final class Placing {
         this.repeats = repeats;
         this.every = repeats > 1 ? batch.everySeconds() : 0;
         this.byHand = batch.byHand();
+        this.baskets = batch.dish().dipped() || batch.dish().lifted() ? 0 : 1;
         this.shared = batch.dish().shared();
         this.fished = Batch.isFished(batch.dish(), batch.window());
         this.ideal = ideal;

@@ -58,6 +58,6 @@ final class SideProfile {
         if (most.ml() + candidate.volumeMl > roomMl + TOLERANCE) {
             return "the pot would overflow";
         }
-        return most.baskets() + (candidate.byHand ? 0 : 1) > baskets ? "no basket is free" : null;
+        return candidate.baskets > 0 && most.baskets() + candidate.baskets > baskets ? "no basket is free" : null;
     }
 }

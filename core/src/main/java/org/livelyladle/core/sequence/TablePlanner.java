@@ -96,7 +96,8 @@ public final class TablePlanner {
                 beside(portions),
                 minders.byPot(),
                 care == Care.FULL ? new Reasons(brief, arranged).of(laid) : List.of(),
-                arranged.ending());
+                arranged.ending(),
+                new SoupRounds(brief, catalogue, arranged.allocation(), minders, arranged.ending()).of(drops));
     }
 
     Arranged arrange(Portions portions) {
@@ -140,14 +141,12 @@ public final class TablePlanner {
     private List<Batch> batches(
             List<Demand> demands, SideAllocator.Allocation allocation, Batcher batcher, Rescue rescue) {
         List<Batch> batches = new ArrayList<>();
-        new SideAssigner(allocation, plans)
-                .assign(demands)
-                .forEach((dish, bySide) -> bySide.forEach((side, own) -> {
-                    batches.addAll(rescue.number(batcher.split(dish, side, own)));
-                    own.stream()
-                            .filter(demand -> !batcher.canMeet(dish, side, demand))
-                            .forEach(rescue::take);
-                }));
+        Map<Dish, Map<Side, List<Demand>>> assigned = new SideAssigner(allocation, plans).assign(demands);
+        batcher.countRounds(assigned);
+        assigned.forEach((dish, bySide) -> bySide.forEach((side, own) -> {
+            batches.addAll(rescue.number(batcher.split(dish, side, own)));
+            own.stream().filter(demand -> !batcher.canMeet(dish, side, demand)).forEach(rescue::take);
+        }));
         return batches;
     }
 

@@ -173,7 +173,11 @@ public final class TableResumer {
                 base.beside(),
                 minders.byPot(),
                 laid.stream().map(this::reason).toList(),
-                ending);
+                ending,
+                new SoupRounds(brief, catalogue, allocation, minders, ending)
+                        .of(drops).stream()
+                                .filter(round -> round.at() > state.at())
+                                .toList());
     }
 
     /**
@@ -231,10 +235,14 @@ public final class TableResumer {
                 : new EndingPlanner(brief, catalogue, allocation, portions, minders).plan();
     }
 
+    private Dish dish(Drop drop) {
+        return dishes.get(drop.cut()).in(brief.potOf(drop.side()).wayOrUsual()).tended(drop.tending());
+    }
+
     /** What went in at one time is one thing in the broth; of what is dipped, or in one's own basket, one each. */
     private void lay(Drop drop, Sequencer sequencer, Rescue rescue) {
         Side side = side(drop.side());
-        Dish dish = dishes.get(drop.cut()).tended(drop.tending());
+        Dish dish = dish(drop);
         Map<String, List<Stay>> together = new LinkedHashMap<>();
         drop.stays()
                 .forEach(stay -> together.computeIfAbsent(
@@ -327,7 +335,7 @@ public final class TableResumer {
             Batcher batcher,
             Rescue rescue) {
         Side side = side(drop.side());
-        Dish dish = dishes.get(drop.cut()).tended(drop.tending());
+        Dish dish = dish(drop);
         if (open.isDealt(drop.cut()) || !allocation.mayHold(dish.cut(), side)) {
             return Optional.empty();
         }

@@ -31,6 +31,10 @@ public record Cue(
         SKIM,
         HEAT,
         TASTE,
+        /** Soup is ladled for everybody. */
+        SOUP,
+        /** The other half of what is raw comes from the fridge. */
+        SECOND_PLATES,
         ENDING
     }
 }

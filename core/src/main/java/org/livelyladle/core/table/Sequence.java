@@ -13,6 +13,7 @@ import org.livelyladle.core.brief.Course;
  * @param beside what never goes into a pot
  * @param minders who looks after what is shared, by pot; none where nobody can
  * @param ending what the meal ends with; null where none is wanted, or no side can take it
+ * @param soupRounds when soup can be ladled from each side
  * @param reasons why each drop is where it is, by drop; none of a sequence made in haste
  */
 public record Sequence(
@@ -25,7 +26,8 @@ public record Sequence(
         List<TablePlan.Beside> beside,
         Map<String, String> minders,
         List<Reason> reasons,
-        @Nullable EndingPlan ending) {
+        @Nullable EndingPlan ending,
+        List<SoupRound> soupRounds) {
 
     public Sequence {
         drops = List.copyOf(drops);
@@ -36,12 +38,23 @@ public record Sequence(
         beside = List.copyOf(beside);
         minders = Map.copyOf(minders);
         reasons = List.copyOf(reasons);
+        soupRounds = List.copyOf(soupRounds);
     }
 
     /** Only drops, of which nothing else is known. */
     public static Sequence of(int mealSeconds, List<Drop> drops) {
         return new Sequence(
-                mealSeconds, drops, List.of(), List.of(), List.of(), List.of(), List.of(), Map.of(), List.of(), null);
+                mealSeconds,
+                drops,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Map.of(),
+                List.of(),
+                null,
+                List.of());
     }
 
     /**

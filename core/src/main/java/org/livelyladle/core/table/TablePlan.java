@@ -12,7 +12,7 @@ import org.livelyladle.core.safety.SideAccess;
  * The sequence of the evening.
  *
  * @param everybodyEats when the last of the guests has had a first bite, from sitting down or arriving [s]
- * @param longestWait the longest time any guest waits between bites, until nine tenths are eaten [s]
+ * @param longestWait the longest time any guest sits before an empty bowl, until nine tenths are eaten [s]
  * @param cuesPerMinute what the busiest minder does a minute; what is done at one pot within 20 s counts as one
  * @param mostCues the most of them in any two minutes
  * @param cues what minders do, by time
@@ -21,6 +21,7 @@ import org.livelyladle.core.safety.SideAccess;
  * @param courses in which it is eaten, noodles apart
  * @param beside what never goes into a pot
  * @param ending what the meal ends with; null where none is wanted, or no side can take it
+ * @param soupRounds when soup can be ladled from each side
  * @param reasons why each drop is where it is
  * @param score the aims and what is reached of each
  * @param audit the hard rules it breaks, judged from scratch; none
@@ -41,6 +42,7 @@ public record TablePlan(
         List<Course> courses,
         List<Beside> beside,
         @Nullable EndingPlan ending,
+        List<SoupRound> soupRounds,
         List<Sequence.Reason> reasons,
         List<ScoreTerm> score,
         List<Violation> audit) {
@@ -56,6 +58,7 @@ public record TablePlan(
         courses = List.copyOf(courses);
         beside = List.copyOf(beside);
         reasons = List.copyOf(reasons);
+        soupRounds = List.copyOf(soupRounds);
         score = List.copyOf(score);
         audit = List.copyOf(audit);
     }
@@ -67,16 +70,27 @@ public record TablePlan(
      * How one guest fares.
      *
      * @param firstBite from sitting down or arriving [s]
-     * @param longestWait between bites, until nine tenths are eaten [s]
+     * @param longestWait from when the bowl is empty to the next bite, until nine tenths are eaten [s]
      * @param sides the sides this guest may eat from all evening
      * @param bites when the guest gets something [s from sitting down]
+     * @param waits from when the bowl is empty to the next bite, until nine tenths are eaten
      */
-    public record GuestPace(String guest, Figure firstBite, Figure longestWait, List<String> sides, List<Bite> bites) {
+    public record GuestPace(
+            String guest,
+            Figure firstBite,
+            Figure longestWait,
+            List<String> sides,
+            List<Bite> bites,
+            List<Wait> waits) {
         public GuestPace {
             sides = List.copyOf(sides);
             bites = List.copyOf(bites);
+            waits = List.copyOf(waits);
         }
     }
+
+    /** A time with nothing to eat [s from sitting down]. */
+    public record Wait(int from, int to) {}
 
     /**
      * How far a guest gets a cut cooked.

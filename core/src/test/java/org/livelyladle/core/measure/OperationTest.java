@@ -22,7 +22,7 @@ class OperationTest {
                 "SHARE|90 2 3|60",
                 "MAXIMUM|3 9 4|9",
                 "MINIMUM|3 9 4|3",
-                "LARGEST_STEP|0 50 20 100|50",
+                "LONGEST_GAP|0 50 70 100|50",
                 "LARGEST_REMAINDER|2 1.4 0 1.6 0|2",
                 "LARGEST_REMAINDER|1 1.4 0.5 1.6 0|2"
             })

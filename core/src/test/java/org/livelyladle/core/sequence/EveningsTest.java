@@ -230,8 +230,10 @@ class EveningsTest {
         serve("mussel.whole", "prawn.whole", "squid.rings", "white-fish.sliced", "rice-vermicelli.soaked");
         say("starch", Starch.IN_THE_BOWL);
         say("ending", new Ending(Ending.Kind.SOUP, null));
+        eatFrom("sour", WayOfEating.ROUNDS);
         TablePlan table = table();
 
+        assertThat(table.soupRounds()).hasSizeGreaterThan(1);
         assertThat(table.beside()).extracting(TablePlan.Beside::cut).containsOnly("rice-vermicelli.soaked");
         assertThat(table.drops()).allMatch(drop -> drop.takeOut() <= 80 * 60 - 240);
     }

@@ -14,6 +14,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Course;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.SchoolOfOrder;
+import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.brief.Tempo;
 import org.livelyladle.core.brief.Tending;
@@ -310,6 +311,40 @@ class HowItIsEatenTest {
         assertThat(Eaten.drops(table, TOFU)).allMatch(drop -> drop.tending() == Tending.BASKET);
         assertThat(table.guests()).allMatch(pace -> pace.firstBite().value() <= 60);
         assertThat(table.cues()).noneMatch(cue -> cue.act() == Cue.Act.PUT_IN);
+    }
+
+    @Test
+    void inRoundsAllOfARoundIsLiftedOutTogetherAndThenThereIsSoup() {
+        eatFrom(WayOfEating.ROUNDS);
+        TablePlan table = table();
+
+        assertThat(table.drops()).isNotEmpty().allMatch(Drop::shared);
+        for (Side side : brief.sides()) {
+            List<Integer> out = table.drops().stream()
+                    .filter(drop -> drop.side().equals(side.id()))
+                    .map(Drop::takeOut)
+                    .sorted()
+                    .toList();
+            for (int i = 1; i < out.size(); i++) {
+                int apart = out.get(i) - out.get(i - 1);
+                assertThat(apart <= 60 || apart >= 300)
+                        .as("%s: %d s apart", side.id(), apart)
+                        .isTrue();
+            }
+        }
+        assertThat(table.cues()).extracting(Cue::act).contains(Cue.Act.SOUP);
+        assertThat(table.cues())
+                .filteredOn(cue -> cue.act() == Cue.Act.TAKE_OUT)
+                .isNotEmpty()
+                .allMatch(cue -> cue.text().startsWith("Lift the round into the bowls"));
+        assertThat(table.soupRounds()).hasSizeGreaterThanOrEqualTo(3);
+    }
+
+    @Test
+    void soupIsForWhenNothingRawIsInTheSide() {
+        assertThat(table().soupRounds())
+                .isNotEmpty()
+                .allSatisfy(round -> assertThat(round.at()).isGreaterThanOrEqualTo(50 * 60));
     }
 
     @Test
