@@ -797,7 +797,7 @@ export interface components {
         };
         Cue: {
             /** @enum {string} */
-            act: "PUT_IN" | "DIP_FOR" | "TAKE_OUT" | "POUR" | "SKIM" | "HEAT" | "TASTE" | "ENDING";
+            act: "PUT_IN" | "DIP_FOR" | "TAKE_OUT" | "POUR" | "SKIM" | "HEAT" | "TASTE" | "SOUP" | "SECOND_PLATES" | "ENDING";
             /** Format: int32 */
             at: number;
             drop?: string;
@@ -921,7 +921,7 @@ export interface components {
             side: string;
             stays: components["schemas"]["Stay"][];
             /** @enum {string} */
-            tending: "DIP" | "BASKET" | "SHARED";
+            tending: "DIP" | "BASKET" | "SHARED" | "PLATE";
         };
         Ending: {
             /** @enum {string} */
@@ -1263,7 +1263,7 @@ export interface components {
             /** Format: int32 */
             sizePercent?: number;
             /** @enum {string} */
-            tending?: "DIP" | "BASKET" | "SHARED";
+            tending?: "DIP" | "BASKET" | "SHARED" | "PLATE";
             with?: string;
         };
         Need: {
@@ -1518,7 +1518,7 @@ export interface components {
             sides: components["schemas"]["Side"][];
             size?: components["schemas"]["PotSize"];
             /** @enum {string} */
-            way?: "TEND" | "ALL_IN" | "LAYERED" | "OWN_POT" | "OWN_BASKET" | "DIP_AND_WRAP";
+            way?: "TEND" | "ROUNDS" | "ALL_IN" | "LAYERED" | "OWN_POT" | "OWN_BASKET" | "DIP_AND_WRAP" | "PLATE_FIRST";
         };
         PotEvening: {
             boilTable?: components["schemas"]["Figure"];
@@ -1947,6 +1947,17 @@ export interface components {
             /** Format: double */
             startC: number;
         };
+        SoupRound: {
+            /** Format: int32 */
+            at: number;
+            eaters: string[];
+            minder?: string;
+            /** Format: int32 */
+            mlEach: number;
+            side: string;
+            /** Format: int32 */
+            until: number;
+        };
         Stay: {
             /** Format: int32 */
             bestUntil: number;
@@ -1957,11 +1968,13 @@ export interface components {
             loadGrams: number;
             /** Format: int32 */
             overcooked: number;
+            plate?: boolean;
             /** Format: int32 */
             putIn: number;
             /** Format: int32 */
             ready: number;
             servings: components["schemas"]["StayServing"][];
+            side?: string;
             /** Format: int32 */
             takeOut: number;
             /** Format: double */
@@ -1999,6 +2012,7 @@ export interface components {
             remainders: components["schemas"]["TablePlanRemainder"][];
             score: components["schemas"]["ScoreTerm"][];
             sides: components["schemas"]["TablePlanSideUse"][];
+            soupRounds: components["schemas"]["SoupRound"][];
         };
         TablePlanBeatenPin: {
             /** Format: int32 */
@@ -2044,6 +2058,7 @@ export interface components {
             guest: string;
             longestWait: components["schemas"]["Figure"];
             sides: string[];
+            waits: components["schemas"]["TablePlanWait"][];
         };
         TablePlanRemainder: {
             amount: string;
@@ -2060,6 +2075,12 @@ export interface components {
             closedTo: components["schemas"]["SideAccessClosed"][];
             cuts: string[];
             side: string;
+        };
+        TablePlanWait: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
         };
         TableState: {
             /** Format: int32 */
@@ -2139,7 +2160,7 @@ export interface components {
         };
         Working: {
             /** @enum {string} */
-            operation: "GIVEN" | "SUM" | "PRODUCT" | "DIFFERENCE" | "QUOTIENT" | "ROUND_UP" | "SHARE" | "MAXIMUM" | "MINIMUM" | "LARGEST_STEP" | "LARGEST_REMAINDER";
+            operation: "GIVEN" | "SUM" | "PRODUCT" | "DIFFERENCE" | "QUOTIENT" | "ROUND_UP" | "SHARE" | "MAXIMUM" | "MINIMUM" | "LONGEST_GAP" | "LARGEST_REMAINDER";
             result: components["schemas"]["Figure"];
             rule: string;
             terms: components["schemas"]["Term"][];

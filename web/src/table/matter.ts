@@ -1,6 +1,7 @@
 /** What the drawn table shows of a step, read off the plan. */
 
 import type { Brief, Category, Drop, Plan } from '@/api/types'
+import { inBroth } from '@/table/stays'
 
 /** A share of a plate ring, from 0 to 1. */
 export interface PlateSlice {
@@ -84,7 +85,7 @@ export interface Floating {
 export function foodAt(drops: Drop[], second: number): Map<string, Floating[]> {
   const bySide = new Map<string, Floating[]>()
   for (const drop of drops) {
-    const inside = drop.stays.filter((stay) => stay.putIn <= second && second < stay.takeOut)
+    const inside = inBroth(drop).filter((stay) => stay.putIn <= second && second < stay.takeOut)
     if (inside.length > 0) {
       const list = bySide.get(drop.side) ?? []
       list.push({ id: drop.id, name: drop.name, ready: inside.some((stay) => second >= stay.ready) })

@@ -169,6 +169,7 @@ export function aPlan(): Plan {
     firstBite: figure(`first.${guest}`, 60, 's'),
     longestWait: figure(`wait.${guest}`, 300, 's'),
     bites: [],
+    waits: [],
   })
   return {
     portions: {
@@ -224,6 +225,7 @@ export function aPlan(): Plan {
         { guest: 'bo', cut: 'beef.sliced', grams: 40, amount: '40 g', cause: 'NO_ROOM', reason: 'no room' },
       ],
       beatenPins: [],
+      soupRounds: [],
       courses: [],
       beside: [],
       reasons: [],

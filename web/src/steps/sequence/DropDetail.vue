@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Drop } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
-import { isFished, putIn, shares, takeOut } from '@/table/stays'
+import { inBroth, inTurns, isFished, putIn, shares, takeOut } from '@/table/stays'
 import { clockAfter } from '@/ui/time'
 
 /** One drop in words, and its pin. */
@@ -20,7 +20,7 @@ const sides = computed(() =>
 const from = computed(() => putIn(props.drop))
 const minute = computed(() => Math.round(from.value / 60))
 const reason = computed(() => plan.value.table.reasons.find((r) => r.drop === props.drop.id))
-const dipped = computed(() => props.drop.tending === 'DIP')
+const dipped = computed(() => inTurns(props.drop))
 /** Who holds a child's slices. */
 const minder = computed(
   () =>
@@ -49,10 +49,13 @@ const forWhom = computed(() =>
       <b>{{ clockAfter(brief.sitDown, takeOut(drop)) }}</b>
       <template v-if="minder">, minded by {{ minder }}</template>
       <template v-else-if="drop.tending === 'BASKET'">, each in a basket of their own</template>
+      <template v-else-if="drop.tending === 'PLATE'"
+        >, browned on the plate for a minute, then in the broth, each in their own time</template
+      >
       <template v-else-if="dipped">, dipped slice by slice, each in their own time</template>
       <template v-else-if="isFished(drop)"
         >, fished out by those who eat it from
-        {{ clockAfter(brief.sitDown, drop.stays[0]?.takeOut ?? from) }}</template
+        {{ clockAfter(brief.sitDown, inBroth(drop)[0]?.takeOut ?? from) }}</template
       >
       · for {{ forWhom }}
     </p>

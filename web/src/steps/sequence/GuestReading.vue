@@ -2,13 +2,12 @@
 import { computed } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import { clockAfter } from '@/ui/time'
-import { bowl, ticks, toX, waits, type Scale } from './chart'
+import { bowl, longWaits, ticks, toX, type Scale } from './chart'
 
 /** A row for each guest: what lies in the bowl over the evening, each bite in its broth's colour, long waits bare. */
 const second = defineModel<number>('second', { required: true })
 
 const WIDTH = 780
-const LONG_WAIT = 300
 const TOP = 14
 /** The fullest bowl that is drawn [g]. */
 const FULL = 70
@@ -44,7 +43,7 @@ const guests = computed(() =>
       area: `M${x(arrival)} ${foot}${points
         .map(({ at, grams }) => `L${x(at)} ${foot - (Math.min(FULL, grams) / FULL) * high}`)
         .join('')}L${x(leaves)} ${foot}Z`,
-      waits: waits(arrival, pace.bites).filter((wait) => wait.to - wait.from > LONG_WAIT),
+      waits: longWaits(pace.waits),
     }
   }),
 )

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { Drop } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { sideLabel } from '@/table/geometry'
-import { putIn } from '@/table/stays'
+import { inTurns, putIn } from '@/table/stays'
 import { clockAfter } from '@/ui/time'
 import {
   fitting,
@@ -49,7 +49,7 @@ const bands = computed(() => {
   let y = 19
   return plan.value.broths.sides.map((side) => {
     const own = plan.value.table.drops.filter((drop) => drop.side === side.side)
-    const laid = lanes(own.filter((drop) => drop.tending !== 'DIP').map(piece), scale.value)
+    const laid = lanes(own.filter((drop) => !inTurns(drop)).map(piece), scale.value)
     const dips = spells(own)
     const count = laid.lenses.length > 0 ? laid.count : 0
     const rows = count * LANE + (dips.length > 0 ? DIPS : 0)

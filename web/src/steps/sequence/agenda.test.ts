@@ -73,6 +73,7 @@ it('tells what a guest eats, and where nothing comes', () => {
     { at: 120, grams: 12, drop: 'a' },
     { at: 600, grams: 20, drop: 'b' },
   ]
+  ada.waits = [{ from: 120, to: 600 }]
 
   expect(eatenBy(aBrief(), plan, 'ada').map(({ at, lines }) => [at, lines[0]?.text])).toEqual([
     [60, 'Tofu, 22 g'],

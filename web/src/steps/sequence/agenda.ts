@@ -1,9 +1,9 @@
 /** The table as lists with time running downwards: what a minder does, what goes into a side, what a guest eats. */
 
 import type { Brief, Cue, Plan } from '@/api/types'
-import { isFished, putIn, takeOut } from '@/table/stays'
+import { inBroth, inTurns, isFished, putIn, takeOut } from '@/table/stays'
 import { clockAfter } from '@/ui/time'
-import { shortName, spellName, spells, waits } from './chart'
+import { longWaits, shortName, spellName, spells } from './chart'
 
 /** A line of a list [s from sitting down]. */
 export interface Row {
@@ -16,7 +16,6 @@ export interface Row {
 
 /** What is done at one pot within so long is one visit [s]. */
 const ONE_VISIT = 20
-const LONG_WAIT = 300
 
 const sideOf = (plan: Plan, id: string) => plan.broths.sides.find((side) => side.side === id)
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
@@ -60,9 +59,9 @@ export function intoSide(brief: Brief, plan: Plan, side: string): Row[] {
   const own = plan.table.drops.filter((drop) => drop.side === side)
   const tint = sideOf(plan, side)?.tint
   const shared = own
-    .filter((drop) => drop.tending !== 'DIP')
+    .filter((drop) => !inTurns(drop))
     .map((drop) => {
-      const first = clockAfter(brief.sitDown, drop.stays[0]?.takeOut ?? 0)
+      const first = clockAfter(brief.sitDown, inBroth(drop)[0]?.takeOut ?? 0)
       const beside = isFished(drop)
         ? `fished from ${first}`
         : `out ${clockAfter(brief.sitDown, takeOut(drop))}`
@@ -80,7 +79,20 @@ export function intoSide(brief: Brief, plan: Plan, side: string): Row[] {
       lines: [{ text: `Dipped: ${lower(spellName(spell))}`, beside, tint }],
     }
   })
-  return [...shared, ...dips].sort((a, b) => a.at - b.at)
+  const soup = plan.table.soupRounds
+    .filter((round) => round.side === side)
+    .map((round) => ({
+      key: `soup ${round.at}`,
+      at: round.at,
+      lines: [
+        {
+          text: 'Soup: nothing raw is in it',
+          beside: `until ${clockAfter(brief.sitDown, round.until)}`,
+          tint,
+        },
+      ],
+    }))
+  return [...shared, ...dips, ...soup].sort((a, b) => a.at - b.at)
 }
 
 /** What a guest eats, bites of one drop that follow one another as one line; long waits bare. */
@@ -102,14 +114,11 @@ export function eatenBy(brief: Brief, plan: Plan, guest: string): Row[] {
     const text = `${shortName(drop)}, ${Math.round(open.grams)} g`
     open.row.lines = [{ text, beside: side?.brothName ?? '', tint: side?.tint }]
   }
-  const arrival = (brief.guests.find((g) => g.id === guest)?.arrivesAfterMinutes ?? 0) * 60
-  const bare = waits(arrival, pace.bites)
-    .filter((wait) => wait.to - wait.from > LONG_WAIT)
-    .map((wait) => ({
-      key: `wait ${wait.from}`,
-      at: wait.from + 1,
-      lines: [{ text: `Nothing for ${Math.round((wait.to - wait.from) / 60)} min`, beside: '' }],
-      bare: true,
-    }))
+  const bare = longWaits(pace.waits).map((wait) => ({
+    key: `wait ${wait.from}`,
+    at: wait.from + 1,
+    lines: [{ text: `Nothing for ${Math.round((wait.to - wait.from) / 60)} min`, beside: '' }],
+    bare: true,
+  }))
   return [...rows, ...bare].sort((a, b) => a.at - b.at)
 }

@@ -5,13 +5,13 @@ import {
   fitting,
   lanes,
   lensPath,
+  longWaits,
   piece,
   spellName,
   spells,
   ticks,
   toSecond,
   toX,
-  waits,
 } from './chart'
 
 const scale = { from: -600, to: 6000, left: 100, right: 760 }
@@ -68,17 +68,13 @@ it('cuts a text to its room, and says nothing where there is none', () => {
   expect(fitting('Beef', 10)).toBe('')
 })
 
-it('counts a wait until nine tenths are eaten, and none after', () => {
-  const bites = [
-    { at: 100, grams: 45 },
-    { at: 400, grams: 50 },
-    { at: 2000, grams: 5 },
-  ]
-
-  expect(waits(0, bites)).toEqual([
-    { from: 0, to: 100 },
-    { from: 100, to: 400 },
-  ])
+it('draws long waits only', () => {
+  expect(
+    longWaits([
+      { from: 0, to: 300 },
+      { from: 400, to: 900 },
+    ]),
+  ).toEqual([{ from: 400, to: 900 }])
 })
 
 it('fills a bowl with each bite and empties it as fast as one eats', () => {

@@ -1,7 +1,7 @@
 /** The geometry of the table sequence: sides as bands, drops as lenses on lanes, bites as beads. Pure functions. */
 
-import type { Drop } from '@/api/types'
-import { putIn, takeOut } from '@/table/stays'
+import type { Drop, Plan } from '@/api/types'
+import { inBroth, inTurns, putIn, takeOut } from '@/table/stays'
 
 export interface Scale {
   from: number
@@ -45,13 +45,13 @@ const TAIL_SECONDS = 150
 /** What goes in once for somebody is one lens. */
 export function piece(drop: Drop): Piece {
   const out = takeOut(drop)
-  const overcooked = Math.max(...drop.stays.map((stay) => stay.overcooked))
+  const overcooked = Math.max(...inBroth(drop).map((stay) => stay.overcooked))
   const end = Math.min(out + TAIL_SECONDS, Math.max(out + 30, overcooked))
   return {
     key: drop.id,
     drop,
     putIn: putIn(drop),
-    ready: Math.min(...drop.stays.map((stay) => stay.ready)),
+    ready: Math.min(...inBroth(drop).map((stay) => stay.ready)),
     takeOut: out,
     end,
   }
@@ -68,8 +68,8 @@ export interface Spell {
 /** The spells of dipping of a side, in order of time. */
 export function spells(drops: Drop[]): Spell[] {
   const dips = drops
-    .filter((drop) => drop.tending === 'DIP')
-    .flatMap((drop) => drop.stays.map((stay) => ({ drop, from: stay.putIn, to: stay.takeOut })))
+    .filter(inTurns)
+    .flatMap((drop) => inBroth(drop).map((stay) => ({ drop, from: stay.putIn, to: stay.takeOut })))
     .sort((a, b) => a.from - b.from || a.drop.id.localeCompare(b.drop.id))
   const found: Spell[] = []
   for (const dip of dips) {
@@ -147,26 +147,13 @@ export function ticks(mealSeconds: number): number[] {
   return Array.from({ length: Math.floor(mealSeconds / 600) + 1 }, (_, i) => i * 600)
 }
 
-/** Once so much of it is eaten nobody waits any more. */
-const NEARLY_ALL = 0.9
+/** A longer time before an empty bowl is drawn bare [s]. */
+const LONG_WAIT = 300
 
-/** From arriving to the first bite and from bite to bite, until nine tenths are eaten. */
-export function waits(
-  arrival: number,
-  bites: { at: number; grams: number }[],
-): { from: number; to: number }[] {
-  const all = bites.reduce((sum, bite) => sum + bite.grams, 0)
-  const found: { from: number; to: number }[] = []
-  let eaten = 0
-  let from = arrival
-  for (const { at, grams } of bites) {
-    if (eaten >= NEARLY_ALL * all) break
-    found.push({ from, to: at })
-    from = at
-    eaten += grams
-  }
-  return found
-}
+type Wait = Plan['table']['guests'][number]['waits'][number]
+
+/** The waits that are drawn. */
+export const longWaits = (waits: Wait[]): Wait[] => waits.filter((wait) => wait.to - wait.from > LONG_WAIT)
 
 /** What lies in a bowl: it rises with a bite and is eaten at so many grams a minute [s, g]. */
 export function bowl(

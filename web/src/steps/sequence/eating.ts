@@ -47,6 +47,7 @@ export const TEMPOS: Choice<NonNullable<Brief['tempo']>>[] = [
   { value: 'EVEN', label: 'even', does: 'As much in every quarter of an hour.' },
 ]
 
+/** Of a dish; a hot plate is a pot's. */
 export const TENDINGS: Choice<NonNullable<Brief['menu'][number]['tending']>>[] = [
   { value: 'DIP', label: 'dipped', does: 'Each eater holds it, slice by slice.' },
   {
@@ -84,6 +85,11 @@ export const WAYS: Choice<NonNullable<Pot['way']>>[] = [
     does: 'Slices are dipped by each eater; slow things somebody looks after.',
   },
   {
+    value: 'ROUNDS',
+    label: 'rounds',
+    does: 'All of a round is ready together and lifted into the bowls; then soup, and the next.',
+  },
+  {
     value: 'LAYERED',
     label: 'layered',
     does: 'Slow things are arranged in the cold pot and boil up with it; then as usual.',
@@ -104,12 +110,18 @@ export const WAYS: Choice<NonNullable<Pot['way']>>[] = [
     label: 'dip and wrap',
     does: 'Only meat, seafood, balls and tofu go in; leaves and cooked noodles stand beside.',
   },
+  {
+    value: 'PLATE_FIRST',
+    label: 'plate first',
+    does: 'Meat and seafood are browned on the hot plate, then get done in the broth around it.',
+  },
 ]
 
 /** How people eat from a pot where the host has not said. */
 export function wayOf(pot: Pick<Pot, 'way' | 'kind'>): NonNullable<Pot['way']> {
   if (pot.way) return pot.way
   if (pot.kind === 'PERSONAL') return 'OWN_POT'
+  if (pot.kind === 'PLATE_AND_MOAT') return 'PLATE_FIRST'
   return pot.kind === 'DIP' ? 'DIP_AND_WRAP' : 'TEND'
 }
 

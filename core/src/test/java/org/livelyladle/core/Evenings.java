@@ -38,7 +38,7 @@ final class Evenings {
         for (Drop drop : table.drops()) {
             List<Stay> stays = new ArrayList<>();
             int late = random.nextInt(3) == 0 ? random.nextInt(MOST_LATE_S) : 0;
-            for (Stay stay : drop.stays()) {
+            for (Stay stay : drop.inBroth()) {
                 boolean was = stay.putIn() <= before;
                 if (was) {
                     stays.add(stay);
@@ -55,7 +55,7 @@ final class Evenings {
     }
 
     private static Stay later(Stay stay, int in, int out) {
-        return new Stay(
+        return Stay.inBroth(
                 stay.putIn() + in,
                 stay.ready() + in,
                 stay.bestUntil() + in,

@@ -20,6 +20,7 @@ import org.livelyladle.core.brief.PotKind;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.brief.Strength;
+import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Allergen;
 import org.livelyladle.core.catalogue.Broth;
@@ -61,6 +62,7 @@ public final class TableAudit {
     private static final int SHARED_SPARE_S = 20;
     private static final int GRID_S = 5;
     private static final int BOILED_S = 60;
+    private static final int BROWNED_S = 60;
     private static final int MOST_AT_A_POT = 6;
     private static final double FREEZER_C = -18;
     private static final double FRIDGE_C = 5;
@@ -201,14 +203,31 @@ public final class TableAudit {
 
     private Set<String> stillToEat(Drop drop) {
         Set<String> eaters = new TreeSet<>();
-        drop.stays().stream()
+        drop.inBroth().stream()
                 .filter(stay -> stay.takeOut() > since)
                 .forEach(stay -> stay.servings().forEach(serving -> eaters.add(serving.guest())));
         return eaters;
     }
 
     private List<Stay> stillIn(Drop drop) {
-        return drop.stays().stream().filter(stay -> stay.takeOut() > since).toList();
+        return drop.inBroth().stream().filter(stay -> stay.takeOut() > since).toList();
+    }
+
+    private static boolean isInTurns(Drop drop) {
+        return drop.tending() == Tending.DIP || drop.tending() == Tending.PLATE;
+    }
+
+    /** What is to be browned first lies on the plate until it slides into the broth. */
+    private void brownedFirst(Drop drop, Stay stay) {
+        boolean browned = drop.stays().stream()
+                .anyMatch(plate -> plate.onPlate()
+                        && plate.takeOut() == stay.putIn()
+                        && plate.seconds() >= BROWNED_S
+                        && brief.potOf(drop.side()).id().equals(plate.side()));
+        if (drop.tending() == Tending.PLATE && !browned) {
+            String text = "not browned for " + BROWNED_S + " s on the plate before";
+            add("H6", drop.id(), stay.putIn(), 0, BROWNED_S, text);
+        }
     }
 
     private boolean isProposed(Stay stay) {
@@ -216,7 +235,7 @@ public final class TableAudit {
     }
 
     private boolean isProposed(Drop drop) {
-        return drop.stays().stream().anyMatch(this::isProposed);
+        return drop.inBroth().stream().anyMatch(this::isProposed);
     }
 
     private void checkNeed(Drop drop, Guest guest, String kind, Strength strength, Map<String, List<Ingredient>> held) {
@@ -272,7 +291,7 @@ public final class TableAudit {
             for (Drop drop : drops) {
                 if (drop.side().equals(round.side())
                         && catalogue.cut(drop.cut()).rawRisk() != RawRisk.NONE) {
-                    drop.stays().stream()
+                    drop.inBroth().stream()
                             .filter(stay -> stay.putIn() <= round.at() && round.at() < stay.takeOut() + BOILED_S)
                             .forEach(stay -> add(
                                     "H7",
@@ -328,18 +347,21 @@ public final class TableAudit {
         double[] foodMl = new double[end - start + 1];
         int[] inBaskets = new int[foodMl.length];
         boolean[] proposed = new boolean[foodMl.length];
+        boolean[] proposedBasket = new boolean[foodMl.length];
         boolean isLoose = pot.way() == WayOfEating.ROUNDS;
         for (Drop drop : here) {
             Map<String, boolean[]> baskets = new HashMap<>();
-            for (Stay stay : drop.stays()) {
+            for (Stay stay : drop.inBroth()) {
                 String whose = drop.shared() ? "" : stay.servings().toString();
                 boolean[] inside = baskets.computeIfAbsent(whose, basket -> new boolean[foodMl.length]);
                 double ml = load(drop, stay) / gramsPerMl(drop);
                 for (int second = stay.putIn(); second < stay.takeOut(); second++) {
                     foodMl[second - start] += ml;
-                    inBaskets[second - start] += isLoose || drop.dipped() || inside[second - start] ? 0 : 1;
+                    boolean basket = !isLoose && !isInTurns(drop) && !inside[second - start];
+                    inBaskets[second - start] += basket ? 1 : 0;
                     inside[second - start] = true;
                     proposed[second - start] |= isProposed(stay);
+                    proposedBasket[second - start] |= basket && isProposed(stay);
                 }
             }
         }
@@ -349,7 +371,7 @@ public final class TableAudit {
             double ml = brothMl + foodMl[second - start];
             int baskets = inBaskets[second - start];
             boolean isOver = proposed[second - start] && ml > brimMl + TOLERANCE;
-            boolean isCrowded = proposed[second - start] && baskets > pot.basketsPerSide();
+            boolean isCrowded = proposedBasket[second - start] && baskets > pot.basketsPerSide();
             if (isOver && !over) {
                 String text = String.format(Locale.ROOT, "%.0f ml stand in %.0f ml", ml, brimMl);
                 add("H2", side.id(), second, ml, brimMl, text);
@@ -388,7 +410,7 @@ public final class TableAudit {
             if (!drop.side().equals(side.id()) || cut.safeCoreC() == null) {
                 continue;
             }
-            int putIn = drop.stays().stream()
+            int putIn = drop.inBroth().stream()
                     .filter(this::isProposed)
                     .mapToInt(Stay::putIn)
                     .min()
@@ -438,6 +460,9 @@ public final class TableAudit {
         int spare =
                 !drop.shared() ? 0 : Math.min(SHARED_SPARE_S, (window.bestUntilSeconds() - window.readySeconds()) / 2);
         for (Stay stay : stillIn(drop)) {
+            if (isProposed(stay)) {
+                brownedFirst(drop, stay);
+            }
             int cooked = stay.seconds();
             if (cooked < window.safe().value() || cooked < window.pleasant().value()) {
                 double ready = Math.max(window.safe().value(), window.pleasant().value());
@@ -477,16 +502,16 @@ public final class TableAudit {
         Map<String, List<Stay>> atPot = new HashMap<>();
         drops.stream()
                 .filter(drop -> !drop.shared())
-                .forEach(drop -> drop.stays().forEach(stay -> {
+                .forEach(drop -> drop.inBroth().forEach(stay -> {
                     for (Stay.Serving serving : stay.servings()) {
                         String holder = drop.minder() == null ? serving.guest() : drop.minder();
-                        String hand = (drop.dipped() ? "dips of " : "baskets of ") + holder;
+                        String hand = (isInTurns(drop) ? "dips of " : "baskets of ") + holder;
                         own.computeIfAbsent(hand, g -> new ArrayList<>()).add(stay);
                         if (isProposed(stay)) {
                             heldByAnAdult(drop, stay, serving.guest(), holder);
                         }
                     }
-                    if (drop.dipped()) {
+                    if (isInTurns(drop)) {
                         atPot.computeIfAbsent(brief.potOf(drop.side()).id(), pot -> new ArrayList<>())
                                 .add(stay);
                     }

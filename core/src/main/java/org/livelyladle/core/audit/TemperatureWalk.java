@@ -60,7 +60,7 @@ final class TemperatureWalk {
         this.melts = new double[celsius.length];
         drops.stream()
                 .filter(drop -> drop.side().equals(side.id()))
-                .forEach(drop -> drop.stays().forEach(stay -> draw(stay, cuts.get(drop.cut()))));
+                .forEach(drop -> drop.inBroth().forEach(stay -> draw(stay, cuts.get(drop.cut()))));
         walk();
     }
 

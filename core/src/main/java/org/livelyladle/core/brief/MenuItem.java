@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 
 /**
  * A cut that is on the menu.
@@ -32,6 +33,9 @@ public record MenuItem(
         if (sizePercent != null) {
             Check.range(sizePercent, "sizePercent", 40, 250);
             sizePercent = sizePercent == USUAL ? null : sizePercent;
+        }
+        if (tending == Tending.PLATE) {
+            throw new InvalidInputException("tending", tending, "DIP, BASKET or SHARED; PLATE is a way of a pot");
         }
         if (with != null) {
             Check.id(with, "with");

@@ -71,7 +71,8 @@ public record Pot(
         return Objects.requireNonNullElse(
                 way,
                 switch (kindOrUsual()) {
-                    case POT, PLATE_AND_MOAT -> WayOfEating.TEND;
+                    case POT -> WayOfEating.TEND;
+                    case PLATE_AND_MOAT -> WayOfEating.PLATE_FIRST;
                     case PERSONAL -> WayOfEating.OWN_POT;
                     case DIP -> WayOfEating.DIP_AND_WRAP;
                 });

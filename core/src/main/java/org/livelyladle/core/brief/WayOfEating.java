@@ -15,5 +15,7 @@ public enum WayOfEating {
     /** Everybody cooks their own pieces: slices dipped, all else in a basket of their own. */
     OWN_BASKET,
     /** Only meat, seafood, balls and tofu are dipped; leaves and cooked noodles stand beside. */
-    DIP_AND_WRAP
+    DIP_AND_WRAP,
+    /** Meat and seafood are browned on the plate, then slid into the broth around it, where they get done. */
+    PLATE_FIRST
 }

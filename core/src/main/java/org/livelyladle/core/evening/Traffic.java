@@ -52,7 +52,7 @@ final class Traffic {
         Cut cut = catalogue.cut(drop.cut());
         Category category = catalogue.ingredientOf(cut).category();
         double startC = Piece.of(cut, item.fromFrozen(), item.scale()).startC();
-        for (Stay stay : drop.stays()) {
+        for (Stay stay : drop.inBroth()) {
             foods.add(new Food(
                     drop.id(),
                     cut,

@@ -107,7 +107,7 @@ final class CueWriter {
                     in, in + PUT_IN_PATIENCE, drop.minder(), Cue.Act.PUT_IN, drop.id(), drop.side(), "Put in " + what));
         }
         if (!drop.fished() && !isRounds(drop.side())) {
-            Stay stay = drop.stays().get(0);
+            Stay stay = drop.inBroth().get(0);
             cues.add(new Cue(
                     stay.takeOut(),
                     stay.bestUntil(),
@@ -145,7 +145,7 @@ final class CueWriter {
                         Math.max(
                                 first.takeOut(),
                                 round.stream()
-                                        .mapToInt(drop -> drop.stays().get(0).bestUntil())
+                                        .mapToInt(drop -> drop.inBroth().get(0).bestUntil())
                                         .min()
                                         .orElseThrow()),
                         first.minder(),
@@ -181,7 +181,7 @@ final class CueWriter {
         int half = sequence.mealSeconds() / 2;
         List<Drop> later = sequence.drops().stream()
                 .filter(drop -> catalogue.cut(drop.cut()).rawRisk() != RawRisk.NONE)
-                .filter(drop -> drop.stays().stream().anyMatch(stay -> stay.putIn() > half))
+                .filter(drop -> drop.inBroth().stream().anyMatch(stay -> stay.putIn() > half))
                 .toList();
         if (sequence.mealSeconds() < LONG_MEAL || later.isEmpty()) {
             return;
@@ -208,10 +208,10 @@ final class CueWriter {
         if (drop.minder() == null) {
             return;
         }
-        String child = drop.stays().get(0).servings().get(0).guest();
+        String child = drop.inBroth().get(0).servings().get(0).guest();
         String name = brief.guest(child).orElseThrow().name();
         List<Stay> spell = new ArrayList<>();
-        List<Stay> stays = drop.stays().stream()
+        List<Stay> stays = drop.inBroth().stream()
                 .sorted(Comparator.comparingInt(Stay::putIn))
                 .toList();
         for (int i = 0; i < stays.size(); i++) {
@@ -220,7 +220,8 @@ final class CueWriter {
                     || stays.get(i + 1).putIn() - stays.get(i).takeOut() > ONE_AFTER_ANOTHER;
             if (last) {
                 int in = spell.get(0).putIn();
-                String what = "Dip " + KitchenText.lower(drop.name()) + " for " + name + ", " + amount(spell);
+                String what = (drop.dipped() ? "Dip " : "Cook ") + KitchenText.lower(drop.name()) + " for " + name
+                        + ", " + amount(spell);
                 cues.add(
                         new Cue(in, in + BROTH_PATIENCE, drop.minder(), Cue.Act.DIP_FOR, drop.id(), drop.side(), what));
                 spell.clear();
@@ -291,7 +292,7 @@ final class CueWriter {
         int last = -SKIM_EVERY;
         List<Integer> meat = sequence.drops().stream()
                 .filter(drop -> drop.side().equals(side.id()) && isMeat(drop))
-                .flatMap(drop -> drop.stays().stream())
+                .flatMap(drop -> drop.inBroth().stream())
                 .map(Stay::putIn)
                 .sorted()
                 .toList();

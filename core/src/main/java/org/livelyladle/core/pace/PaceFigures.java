@@ -154,7 +154,7 @@ public final class PaceFigures {
     private static List<TablePlan.Bite> bites(String guest, List<Drop> drops) {
         List<TablePlan.Bite> bites = new ArrayList<>();
         for (Drop drop : drops) {
-            for (Stay stay : drop.stays()) {
+            for (Stay stay : drop.inBroth()) {
                 stay.servings().stream()
                         .filter(serving -> serving.guest().equals(guest))
                         .forEach(serving -> bites.add(new TablePlan.Bite(stay.takeOut(), serving.grams(), drop.id())));

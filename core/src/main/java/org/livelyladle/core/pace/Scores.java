@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.sequence.EatenShare;
 import org.livelyladle.core.table.Drop;
@@ -22,6 +23,11 @@ final class Scores {
     private static final double PERCENT = 100;
     private static final double FIRST_BITE_AIM_S = 180;
     private static final double WAIT_AIM_S = 240;
+    /** Where all eat in rounds, which take turns with soup and talk; memory. */
+    private static final double ROUNDS_WAIT_AIM_S = 720;
+
+    private static final double ROUNDS_FIRST_BITE_AIM_S = 360;
+    private static final double ROUNDS_BOWL_AIM_G = 180;
     private static final double TEMPO_AIM_PERCENT = 6;
     private static final double BOWL_AIM_G = 90;
     private static final double ORDER_AIM_MIN = 5;
@@ -43,6 +49,8 @@ final class Scores {
     }
 
     List<ScoreTerm> terms() {
+        boolean inRounds = !brief.pots().isEmpty()
+                && brief.pots().stream().allMatch(pot -> pot.wayOrUsual() == WayOfEating.ROUNDS);
         double minutes = sequence.mealSeconds() / MINUTE;
         List<ScoreTerm> terms = new ArrayList<>();
         terms.add(seconds(
@@ -51,7 +59,7 @@ final class Scores {
                         .mapToDouble(pace -> pace.firstBite().value())
                         .max()
                         .orElse(0),
-                FIRST_BITE_AIM_S,
+                inRounds ? ROUNDS_FIRST_BITE_AIM_S : FIRST_BITE_AIM_S,
                 3,
                 "the last first bite"));
         terms.add(seconds(
@@ -60,7 +68,7 @@ final class Scores {
                         .mapToDouble(pace -> pace.longestWait().value())
                         .max()
                         .orElse(0),
-                WAIT_AIM_S,
+                inRounds ? ROUNDS_WAIT_AIM_S : WAIT_AIM_S,
                 5,
                 "the longest wait"));
         double tempo = paces.stream().mapToDouble(this::unevenness).average().orElse(0);
@@ -76,7 +84,7 @@ final class Scores {
                 ScoreTerm.Kind.BOWL,
                 bowl,
                 "g",
-                BOWL_AIM_G,
+                inRounds ? ROUNDS_BOWL_AIM_G : BOWL_AIM_G,
                 1,
                 KitchenText.number(bowl, 0) + " g wait in the fullest bowl"));
         if (!sequence.reasons().isEmpty()) {
@@ -198,7 +206,7 @@ final class Scores {
     private List<Integer> bites(String guest, String cut) {
         return sequence.drops().stream()
                 .filter(drop -> drop.cut().equals(cut))
-                .flatMap(drop -> drop.stays().stream())
+                .flatMap(drop -> drop.inBroth().stream())
                 .filter(stay -> stay.servings().stream()
                         .anyMatch(serving -> serving.guest().equals(guest)))
                 .map(Stay::takeOut)
@@ -220,7 +228,7 @@ final class Scores {
     private double missingSlack() {
         double least = sequence.drops().stream()
                 .filter(Drop::shared)
-                .flatMap(drop -> drop.stays().stream())
+                .flatMap(drop -> drop.inBroth().stream())
                 .mapToDouble(stay -> Math.min(stay.takeOut() - stay.ready(), stay.bestUntil() - stay.takeOut()))
                 .min()
                 .orElse(SLACK_AIM_S);

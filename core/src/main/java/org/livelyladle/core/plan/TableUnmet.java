@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.check.Violation;
@@ -17,6 +18,8 @@ import org.livelyladle.core.table.TablePlan;
 record TableUnmet(Brief brief, Catalogue catalogue, TablePlan table) {
     /** A longer time without a bite, to the finish too, is drawn as a wait [s]; memory. */
     private static final int LONG_WAIT_SECONDS = 300;
+    /** Who eats in rounds waits from one to the next [s]; memory. */
+    private static final int FROM_ROUND_TO_ROUND_SECONDS = 1080;
     /** Nor is one this many times as long as if the bites came evenly [1]; memory. */
     private static final double FEW_BITES = 1.6;
 
@@ -44,7 +47,12 @@ record TableUnmet(Brief brief, Catalogue catalogue, TablePlan table) {
         Guest guest = brief.guest(pace.guest()).orElseThrow();
         double minutes = guest.leavesWithin(brief.mealMinutes()) - guest.arrivesAfterMinutes();
         return Math.max(
-                LONG_WAIT_SECONDS, FEW_BITES * minutes * 60 / pace.bites().size());
+                isInRounds() ? FROM_ROUND_TO_ROUND_SECONDS : LONG_WAIT_SECONDS,
+                FEW_BITES * minutes * 60 / pace.bites().size());
+    }
+
+    private boolean isInRounds() {
+        return brief.pots().stream().anyMatch(pot -> pot.wayOrUsual() == WayOfEating.ROUNDS);
     }
 
     /** The audit shares nothing with the sequencer: should they ever differ, the audit is believed. */

@@ -50,7 +50,7 @@ record Batch(
 
     static int offset(Dish dish, CookingWindow window) {
         int offset = window.readySeconds() + slack(window);
-        if (dish.dipped()) {
+        if (dish.inTurns()) {
             return offset;
         }
         if (dish.eatenLast()) {
@@ -160,10 +160,18 @@ record Batch(
         return new Batch(dish, name, other, homeSide, number, servings, there, place, earliest, latest);
     }
 
-    /** The stays it consists of when it goes in at a time [s from sitting down]. */
-    List<Stay> stays(int putIn) {
+    /**
+     * The stays it consists of when it goes in at a time.
+     *
+     * @param pot of its side
+     * @param putIn into the broth [s from sitting down]
+     */
+    List<Stay> stays(String pot, int putIn) {
         List<Stay> stays = new ArrayList<>();
         int between = betweenBites();
+        if (dish.brownsFor() > 0) {
+            stays.add(Stay.onPlate(pot, putIn - dish.brownsFor(), putIn, grams()));
+        }
         for (int i = 0; i < mostBites(); i++) {
             List<Stay.Serving> parts = new ArrayList<>();
             for (Stay.Serving serving : servings) {
@@ -179,7 +187,7 @@ record Batch(
 
     private Stay stay(int in, int out, List<Stay.Serving> parts) {
         double grams = parts.stream().mapToDouble(Stay.Serving::grams).sum();
-        return new Stay(
+        return Stay.inBroth(
                 in,
                 in + window.readySeconds(),
                 in + window.bestUntilSeconds(),

@@ -96,7 +96,7 @@ final class Batcher {
         if (present.isEmpty()) {
             return List.of();
         }
-        if (dish.dipped()) {
+        if (dish.inTurns()) {
             return turns(dish, side, present, firstNumber);
         }
         if (dish.tending() == Tending.BASKET) {
@@ -231,7 +231,7 @@ final class Batcher {
 
     /** Whether there is a moment at which all who share a presence are at the table. */
     private boolean canMeet(Dish dish, CookingWindow window, Presence common) {
-        int in = Math.max(from, dish.shared() ? -Board.PRELOAD_SECONDS : 0);
+        int in = Math.max(from, dish.shared() ? -Board.PRELOAD_SECONDS : 0) + dish.brownsFor();
         int soonest = Math.max(TablePlanner.GRID_SECONDS, in + Batch.offset(dish, window));
         int first = Batch.roundUp(Math.max(common.from(), soonest));
         return first <= common.until() - TablePlanner.GRID_SECONDS;

@@ -1,6 +1,7 @@
 package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,8 +22,8 @@ final class Board {
     /** Slow things may go in this long before sitting down [s]. */
     static final int PRELOAD_SECONDS = 900;
 
-    /** What is planned moves for no less, where a wait as long as it should get counts 1; memory. */
-    private static final double WORTH_MOVING = 0.5;
+    /** What is planned moves for no less, where a wait as long as it should get, or a cue, counts 1; memory. */
+    private static final double WORTH_MOVING = 2;
 
     private final int mealSeconds;
     /** Nothing goes in before, but what has begun [s from sitting down]. */
@@ -61,7 +62,7 @@ final class Board {
         for (Guest guest : brief.guests()) {
             Presence there = Presence.of(guest, mealSeconds);
             guestPlaces.put(guest.id(), guestPlaces.size());
-            meals.add(new Meal(there.from(), there.until(), tempo, guest.eatsGramsPerSecond()));
+            meals.add(new Meal(there.from(), there.until(), tempo));
             presences.add(there);
             held.add(new ArrayList<>());
         }
@@ -130,7 +131,7 @@ final class Board {
     /** Nothing of it leaves the broth before its eaters are there, nor goes in before the table is ready. */
     int soonest(Placing placing) {
         int table = Math.max(from, !placing.shared ? 0 : -PRELOAD_SECONDS);
-        return Math.max(table, Math.max(GRID, placing.batch.earliest()) - placing.offset);
+        return Math.max(table + placing.before, Math.max(GRID, placing.batch.earliest()) - placing.offset);
     }
 
     int latest(Placing placing) {
@@ -147,13 +148,13 @@ final class Board {
     String obstacle(Placing placing, int putIn) {
         Batch batch = placing.batch;
         int firstOut = putIn + placing.offset;
-        if (putIn < from) {
+        if (putIn - placing.before < from) {
             return "that moment has passed";
         }
         if (firstOut < batch.earliest()) {
             return "somebody it is for has not arrived yet";
         }
-        boolean early = firstOut < GRID || putIn < -PRELOAD_SECONDS || !placing.shared && putIn < 0;
+        boolean early = firstOut < GRID || putIn < -PRELOAD_SECONDS || !placing.shared && putIn - placing.before < 0;
         if (early || putIn + placing.duration > mealSeconds) {
             return "outside the meal";
         }
@@ -180,7 +181,9 @@ final class Board {
 
     private boolean isHolding(int holder, Placing turn, int putIn) {
         for (Placing other : held.get(holder)) {
-            if (other != turn && other.byHand == turn.byHand && other.overlaps(putIn, putIn + turn.duration)) {
+            if (other != turn
+                    && other.byHand == turn.byHand
+                    && other.overlaps(putIn - turn.before, putIn + turn.duration)) {
                 return true;
             }
         }
@@ -224,6 +227,28 @@ final class Board {
 
     void countCues(Placing placing) {
         cues.add(potOf.get(placing.batch.side().id()), placing);
+    }
+
+    /** Moments at which a batch would go in, or come out, while something else is done at its pot. */
+    int[] visits(Placing placing) {
+        String pot = potOf.get(placing.batch.side().id());
+        int[] visits = new int[4 * placed.size()];
+        int count = 0;
+        for (Placing other : placed) {
+            if (other != placing
+                    && other.shared
+                    && potOf.get(other.batch.side().id()).equals(pot)) {
+                visits[count++] = grid(other.putIn);
+                visits[count++] = grid(other.putIn - placing.duration);
+                visits[count++] = grid(other.putIn + other.duration);
+                visits[count++] = grid(other.putIn + other.duration - placing.duration);
+            }
+        }
+        return Arrays.copyOf(visits, count);
+    }
+
+    private static int grid(int second) {
+        return Math.floorDiv(second, GRID) * GRID;
     }
 
     /** What it would cost to do something for a batch at a time, while its cues are forgotten. */

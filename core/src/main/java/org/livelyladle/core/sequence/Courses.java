@@ -29,7 +29,7 @@ final class Courses {
     /** What is dipped is eaten in every one of them, while the slow things cook. */
     private static List<Course> byCookingTime(List<Dish> dishes, Windows windows) {
         List<String> slow = dishes.stream()
-                .filter(dish -> !dish.dipped())
+                .filter(dish -> !dish.inTurns())
                 .map(Dish::cut)
                 .sorted(Comparator.comparing((Cut cut) -> -windows.of(cut.id()).readySeconds())
                         .thenComparing(Cut::id))

@@ -12,9 +12,9 @@ final class Cues {
     private static final int BINS_OF_TWO_MINUTES = 6;
     private static final int MOST_IN_TWO_MINUTES = 3;
     /** What a cue counts, and what one too many counts, against waits; memory. */
-    private static final double EACH = 0.1;
+    private static final double EACH = 1;
 
-    private static final double TOO_MANY = 0.4;
+    private static final double TOO_MANY = 1;
 
     /** Actions at each pot by time. */
     private final Map<String, int[]> atPot = new HashMap<>();

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.table.Drop;
@@ -82,13 +83,17 @@ record DropWriter(Brief brief, Minders minders, KitchenText text) {
 
     @Nullable
     private String minderOf(Batch batch) {
-        return minders.of(batch, brief.potOf(batch.side().id()));
+        return minders.of(batch, potOf(batch));
+    }
+
+    private Pot potOf(Batch batch) {
+        return brief.potOf(batch.side().id());
     }
 
     private Drop drop(List<Placing> parts, int number) {
         Batch batch = parts.get(0).batch;
         List<Stay> stays = parts.stream()
-                .flatMap(placing -> placing.batch.stays(placing.putIn).stream())
+                .flatMap(placing -> placing.batch.stays(potOf(placing.batch).id(), placing.putIn).stream())
                 .sorted(BY_TIME)
                 .toList();
         return new Drop(
@@ -131,6 +136,9 @@ record DropWriter(Brief brief, Minders minders, KitchenText text) {
                     .mapToInt(Stay.Serving::pieces)
                     .sum());
         }
-        return text.grams(stays.stream().mapToDouble(Stay::grams).sum());
+        return text.grams(stays.stream()
+                .filter(stay -> !stay.onPlate())
+                .mapToDouble(Stay::grams)
+                .sum());
     }
 }

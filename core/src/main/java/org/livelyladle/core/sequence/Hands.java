@@ -17,7 +17,7 @@ final class Hands {
 
     void add(String pot, Placing turn, int by) {
         int[] hands = atPot.computeIfAbsent(pot, p -> new int[length]);
-        for (int i = first(turn.putIn); i <= last(turn, turn.putIn); i++) {
+        for (int i = first(turn.putIn - turn.before); i <= last(turn, turn.putIn); i++) {
             hands[i] += by;
         }
     }
@@ -28,7 +28,7 @@ final class Hands {
         if (hands == null) {
             return true;
         }
-        for (int i = first(putIn); i <= last(turn, putIn); i++) {
+        for (int i = first(putIn - turn.before); i <= last(turn, putIn); i++) {
             if (hands[i] >= MOST_AT_A_POT) {
                 return false;
             }

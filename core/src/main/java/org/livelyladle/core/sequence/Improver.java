@@ -33,6 +33,8 @@ final class Improver {
     /** What is gained must be worth a move. */
     private static final double GAIN = 1e-6;
 
+    private static final int[] NONE = {};
+
     private final Board board;
     private long steps;
 
@@ -163,7 +165,8 @@ final class Improver {
             first = Math.max(first, before - STEPS_AROUND * grid);
             last = Math.min(last, before + STEPS_AROUND * grid);
         }
-        for (int putIn = first; putIn <= last; putIn += grid) {
+        int[] moments = moments(placing, first, last, grid);
+        for (int putIn : moments) {
             double cost = cost(placing, rests, putIn, least);
             if (cost < least) {
                 if (!isOut) {
@@ -186,6 +189,23 @@ final class Improver {
         }
         board.changed(placing);
         return true;
+    }
+
+    /** On the grid, and on a wide one also when somebody is at the pot anyway. */
+    private int[] moments(Placing placing, int first, int last, int grid) {
+        int even = Math.max(0, (last - first) / grid + 1);
+        int[] visits = placing.shared && grid > GRIDS[1] ? board.visits(placing) : NONE;
+        int[] moments = new int[even + visits.length];
+        for (int i = 0; i < even; i++) {
+            moments[i] = first + i * grid;
+        }
+        int count = last < first ? 0 : even;
+        for (int visit : visits) {
+            if (first <= visit && visit <= last) {
+                moments[count++] = visit;
+            }
+        }
+        return Arrays.copyOf(moments, count);
     }
 
     /** @param enough a moment that costs so much is out of the question, and need not be reckoned to the end */

@@ -12,9 +12,6 @@ final class Meal {
     private final int arrival;
     private final int finish;
     private final EatenShare tempo;
-    /** How fast the bowl empties [g/s]. */
-    private final double eats;
-
     private final List<Placing> own = new ArrayList<>();
     /** The guest's place among the eaters of each. */
     private final List<Integer> eaters = new ArrayList<>();
@@ -27,8 +24,7 @@ final class Meal {
     private Placing[] owners = {};
     private int ofVersion = -1;
 
-    Meal(int arrival, int finish, EatenShare tempo, double eats) {
-        this.eats = eats;
+    Meal(int arrival, int finish, EatenShare tempo) {
         this.arrival = arrival;
         this.finish = finish;
         this.tempo = tempo;
@@ -67,7 +63,7 @@ final class Meal {
                 restGrams[size++] = grams[i];
             }
         }
-        return new MealWithout(arrival, finish, tempo, eats, at.length, rest, restGrams);
+        return new MealWithout(arrival, finish, tempo, at.length, rest, restGrams);
     }
 
     /** How good it is as it stands. */

@@ -24,15 +24,11 @@ final class MealWithout {
     private final int finish;
     private final EatenShare tempo;
     private final double aim;
-    /** How fast a bowl empties [g/s]. */
-    private final double eats;
     /** Bites in order of time [s from sitting down]. */
     private final int[] at;
-
-    private final double[] grams;
     /** Eaten before each bite, and in the end all [g]. */
     private final double[] before;
-    /** Of the first bites: sixth powers of the waits between them, once they are eaten up. */
+    /** Of the first bites: sixth powers of the waits between them. */
     private final double[] waits;
 
     /**
@@ -42,13 +38,8 @@ final class MealWithout {
      */
     private final double[][] sums;
 
-    /**
-     * @param eats how fast a bowl empties [g/s]
-     * @param bites of the whole evening, those of the batch that is left out too
-     */
-    MealWithout(int arrival, int finish, EatenShare tempo, double eats, int bites, int[] at, double[] grams) {
-        this.eats = eats;
-        this.grams = grams;
+    /** @param bites of the whole evening, those of the batch that is left out too */
+    MealWithout(int arrival, int finish, EatenShare tempo, int bites, int[] at, double[] grams) {
         this.arrival = arrival;
         this.finish = finish;
         this.tempo = tempo;
@@ -62,7 +53,7 @@ final class MealWithout {
             double c = before[i] + g / 2;
             double a = aimed(at[i]);
             before[i + 1] = before[i] + g;
-            waits[i + 1] = waits[i] + (i == 0 ? 0 : sixth(hungry(at[i - 1], grams[i - 1], at[i]) / aim));
+            waits[i + 1] = waits[i] + (i == 0 ? 0 : sixth((at[i] - at[i - 1]) / aim));
             double[] terms = {g, g * c, g * c * c, g * a, g * c * a, g * a * a};
             for (int k = 0; k < terms.length; k++) {
                 sums[k][i + 1] = sums[k][i] + terms[k];
@@ -74,18 +65,13 @@ final class MealWithout {
         return tempo.eatenBy((bite - arrival) / (double) Math.max(1, finish - arrival));
     }
 
-    /** From when a bite is eaten up to the next [s]. */
-    private double hungry(int bite, double grams, int next) {
-        return Math.max(0, next - bite - grams / eats);
-    }
-
     /**
      * @param bites of one more batch, from putting in, in order of time [s]
-     * @param bitten of each [g]
+     * @param grams of each
      */
-    double cost(int[] bites, double[] bitten, int putIn) {
+    double cost(int[] bites, double[] grams, int putIn) {
         double more = 0;
-        for (double bite : bitten) {
+        for (double bite : grams) {
             more += bite;
         }
         double all = before[at.length] + more;
@@ -93,26 +79,23 @@ final class MealWithout {
         double uneven = 0;
         double eaten = 0;
         int last = arrival;
-        double lastGrams = 0;
         int next = 0;
         for (int j = 0; j <= bites.length; j++) {
             int until = j < bites.length ? firstFrom(putIn + bites[j], next) : at.length;
             if (until > next) {
-                waited += wait(hungry(last, lastGrams, at[next]), next + j == 0, before[next] + eaten, all)
+                waited += wait(at[next] - last, next + j == 0, before[next] + eaten, all)
                         + between(next, until, eaten, all);
                 uneven += unevenness(next, until, eaten, all);
                 last = at[until - 1];
-                lastGrams = grams[until - 1];
                 next = until;
             }
             if (j < bites.length) {
                 int bite = putIn + bites[j];
-                waited += wait(hungry(last, lastGrams, bite), next + j == 0, before[next] + eaten, all);
-                double away = (before[next] + eaten + bitten[j] / 2) / all - aimed(bite);
-                uneven += bitten[j] * away * away;
-                eaten += bitten[j];
+                waited += wait(bite - last, next + j == 0, before[next] + eaten, all);
+                double away = (before[next] + eaten + grams[j] / 2) / all - aimed(bite);
+                uneven += grams[j] * away * away;
+                eaten += grams[j];
                 last = bite;
-                lastGrams = bitten[j];
             }
         }
         waited += LATE_COUNTS * sixth((finish - last) / aim);
@@ -128,7 +111,7 @@ final class MealWithout {
         return place;
     }
 
-    private double wait(double seconds, boolean first, double eaten, double all) {
+    private double wait(int seconds, boolean first, double eaten, double all) {
         if (first) {
             return sixth(FIRST_BITE_WEIGHT * seconds / WAIT_AIM_S);
         }

@@ -108,7 +108,7 @@ final class OrderOfEating {
             }
         }
         slicesFirst = dishes.stream()
-                .filter(dish -> !dish.dipped())
+                .filter(dish -> !dish.inTurns())
                 .noneMatch(dish -> parts.get(dish.cut().id()).from() <= span.from()
                         && parts.get(dish.cut().id()).to() <= (span.from() + span.to()) / 2
                         && windows.of(dish.cut().id()).readySeconds() < QUICK_SECONDS);
@@ -199,7 +199,7 @@ final class OrderOfEating {
      */
     Place place(Dish dish, int index, int count) {
         Part part = parts.get(dish.cut().id());
-        if (slicesFirst && dish.dipped() && index == 0) {
+        if (slicesFirst && dish.inTurns() && index == 0) {
             return new Place(FIRST_SLICES, STRICT);
         }
         return new Place(part.from() + (index + 0.5) / count * (part.to() - part.from()), part.weight());

@@ -29,7 +29,10 @@ final class Placing {
     final int repeats;
 
     final int every;
+    /** Its eater dips it, or browns it on a plate and then looks after it in the broth. */
     final boolean byHand;
+    /** On a plate before it goes into the broth [s]. */
+    final int before;
     /** It takes: none what is held, and what is loose in the broth and lifted out with a round. */
     final int baskets;
 
@@ -102,8 +105,9 @@ final class Placing {
         this.offset = offset;
         this.repeats = repeats;
         this.every = repeats > 1 ? batch.everySeconds() : 0;
-        this.byHand = batch.byHand();
-        this.baskets = batch.dish().dipped() || batch.dish().lifted() ? 0 : 1;
+        this.byHand = batch.byHand() || batch.dish().brownsFor() > 0;
+        this.before = batch.dish().brownsFor();
+        this.baskets = byHand || batch.dish().lifted() ? 0 : 1;
         this.shared = batch.dish().shared();
         this.fished = Batch.isFished(batch.dish(), batch.window());
         this.ideal = ideal;
@@ -116,7 +120,16 @@ final class Placing {
         this.biteGrams = new double[eaters.length][];
     }
 
+    boolean feeds(int eater) {
+        for (int own : eaters) {
+            if (own == eater) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     boolean overlaps(int from, int to) {
-        return putIn < to && from < putIn + duration;
+        return putIn - before < to && from < putIn + duration;
     }
 }

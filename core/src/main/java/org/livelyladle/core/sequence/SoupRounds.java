@@ -54,7 +54,7 @@ record SoupRounds(
         }
         int next = 0;
         for (int out : own.stream()
-                .flatMap(drop -> drop.stays().stream())
+                .flatMap(drop -> drop.inBroth().stream())
                 .mapToInt(Stay::takeOut)
                 .sorted()
                 .toArray()) {
@@ -69,7 +69,7 @@ record SoupRounds(
     private Optional<SoupRound> ladled(Side side, List<Drop> own, int from, int end) {
         List<Stay> raw = own.stream()
                 .filter(drop -> catalogue.cut(drop.cut()).rawRisk() != RawRisk.NONE)
-                .flatMap(drop -> drop.stays().stream())
+                .flatMap(drop -> drop.inBroth().stream())
                 .toList();
         int at = from;
         boolean moved = true;

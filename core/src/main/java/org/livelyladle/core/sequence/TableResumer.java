@@ -107,7 +107,7 @@ public final class TableResumer {
     private Stream<Drop> eatenByThoseWhoMay(Drop drop) {
         Side side = side(drop.side());
         List<Stay> stays = new ArrayList<>();
-        for (Stay stay : drop.stays()) {
+        for (Stay stay : drop.inBroth()) {
             List<Stay.Serving> may = stay.takeOut() <= state.at()
                     ? stay.servings()
                     : stay.servings().stream()
@@ -244,7 +244,7 @@ public final class TableResumer {
         Side side = side(drop.side());
         Dish dish = dish(drop);
         Map<String, List<Stay>> together = new LinkedHashMap<>();
-        drop.stays()
+        drop.inBroth()
                 .forEach(stay -> together.computeIfAbsent(
                                 stay.putIn() + (drop.shared() ? "" : " " + stay.servings()), key -> new ArrayList<>())
                         .add(stay));
@@ -303,7 +303,7 @@ public final class TableResumer {
     /** What goes in at one time, or one after another for one guest. */
     private static List<List<Stay>> notBegun(Drop drop, @Nullable Drop started) {
         Map<String, List<Stay>> together = new TreeMap<>();
-        for (Stay stay : drop.stays()) {
+        for (Stay stay : drop.inBroth()) {
             String whose = drop.shared() ? "" : stay.servings().get(0).guest();
             together.computeIfAbsent(whose, key -> new ArrayList<>()).add(stay);
         }
@@ -315,7 +315,7 @@ public final class TableResumer {
         }
         List<List<Stay>> rest = new ArrayList<>();
         together.forEach((guest, stays) -> {
-            long begun = started.stays().stream()
+            long begun = started.inBroth().stream()
                     .filter(stay -> stay.gramsOf(guest) > 0)
                     .count();
             List<Stay> left = stays.stream().skip(begun).toList();

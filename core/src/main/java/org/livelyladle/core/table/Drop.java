@@ -16,7 +16,7 @@ import org.livelyladle.core.check.InvalidInputException;
  * @param minder the cook or guest who looks after it; null where each eater does
  * @param amount its grams or pieces, as one says it
  * @param pinned the host decided its side or its time
- * @param stays by time of putting in; at least one
+ * @param stays by time of putting in, those on a hot plate too; at least one in a broth
  */
 public record Drop(
         String id,
@@ -42,14 +42,21 @@ public record Drop(
         homeSide = Check.id(homeSide, "homeSide");
         Check.present(tending, "tending");
         stays = Check.list(stays, "stays", MOST_STAYS);
-        if (stays.isEmpty()) {
-            throw new InvalidInputException("stays", "nothing", "at least one stay");
+        if (stays.stream().allMatch(Stay::onPlate)) {
+            throw new InvalidInputException("stays", "nothing in a broth", "at least one stay in a broth");
         }
     }
 
     /** The same with other stays. */
     public Drop consistingOf(String amount, List<Stay> stays) {
         return new Drop(id, cut, name, side, homeSide, batch, tending, minder, amount, pinned, stays);
+    }
+
+    /** The stays in a broth; what is browned on a plate first is no broth's. */
+    public List<Stay> inBroth() {
+        return tending == Tending.PLATE
+                ? stays.stream().filter(stay -> !stay.onPlate()).toList()
+                : stays;
     }
 
     public boolean dipped() {
@@ -63,27 +70,27 @@ public record Drop(
 
     /** Eaters take it out, each in their own time. */
     public boolean fished() {
-        return shared() && stays.stream().allMatch(Stay::isForgiving);
+        return shared() && inBroth().stream().allMatch(Stay::isForgiving);
     }
 
     /** When the first of it goes in [s from sitting down]. */
     public int putIn() {
-        return stays.stream().mapToInt(Stay::putIn).min().orElseThrow();
+        return inBroth().stream().mapToInt(Stay::putIn).min().orElseThrow();
     }
 
     /** When the last of it comes out [s from sitting down]. */
     public int takeOut() {
-        return stays.stream().mapToInt(Stay::takeOut).max().orElseThrow();
+        return inBroth().stream().mapToInt(Stay::takeOut).max().orElseThrow();
     }
 
     /** As planned, all stays [g]. */
     public double grams() {
-        return stays.stream().mapToDouble(Stay::grams).sum();
+        return inBroth().stream().mapToDouble(Stay::grams).sum();
     }
 
     /** What everybody gets of it, stay by stay. */
     public Stream<Stay.Serving> servings() {
-        return stays.stream().flatMap(stay -> stay.servings().stream());
+        return inBroth().stream().flatMap(stay -> stay.servings().stream());
     }
 
     /** What everybody gets of it in all [g], by guest. */

@@ -1,6 +1,7 @@
 package org.livelyladle.core.table;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.check.Check;
 
@@ -14,6 +15,8 @@ import org.livelyladle.core.check.Check;
  * @param loadGrams weight in the broth, swollen or soaked [g]
  * @param volumeMl room it takes in the broth, raw leaves with their bulk [ml]
  * @param servings who eats it when it is taken out
+ * @param side of what is browned on a hot plate first, the pot of the plate; null in a broth, which is the drop's
+ * @param plate true on a hot plate; null in a broth
  */
 public record Stay(
         int putIn,
@@ -24,7 +27,9 @@ public record Stay(
         double grams,
         double loadGrams,
         double volumeMl,
-        List<Serving> servings) {
+        List<Serving> servings,
+        @Nullable String side,
+        @Nullable Boolean plate) {
 
     /**
      * What a guest gets of it.
@@ -55,6 +60,29 @@ public record Stay(
         servings = Check.list(servings, "servings", Brief.MOST_GUESTS);
     }
 
+    /** In the broth of its drop's side. */
+    public static Stay inBroth(
+            int putIn,
+            int ready,
+            int bestUntil,
+            int overcooked,
+            int takeOut,
+            double grams,
+            double loadGrams,
+            double volumeMl,
+            List<Serving> servings) {
+        return new Stay(putIn, ready, bestUntil, overcooked, takeOut, grams, loadGrams, volumeMl, servings, null, null);
+    }
+
+    /** On the hot plate of a pot until it slides into the broth; nobody eats it from there. */
+    public static Stay onPlate(String pot, int putIn, int takeOut, double grams) {
+        return new Stay(putIn, takeOut, takeOut, takeOut, takeOut, grams, 0, 0, List.of(), pot, true);
+    }
+
+    public boolean onPlate() {
+        return Boolean.TRUE.equals(plate);
+    }
+
     /** Time in the broth [s]. */
     public int seconds() {
         return takeOut - putIn;
@@ -75,7 +103,7 @@ public record Stay(
 
     /** The same in the broth, for these eaters only. */
     public Stay servedTo(List<Serving> eaters) {
-        return new Stay(putIn, ready, bestUntil, overcooked, takeOut, grams, loadGrams, volumeMl, eaters);
+        return new Stay(putIn, ready, bestUntil, overcooked, takeOut, grams, loadGrams, volumeMl, eaters, side, plate);
     }
 
     public boolean isInside(int second) {

@@ -101,7 +101,7 @@ class TableAuditTest {
     }
 
     private static Stay at(Stay s, int putIn, int seconds) {
-        return new Stay(
+        return Stay.inBroth(
                 putIn,
                 s.ready(),
                 s.bestUntil(),

@@ -341,6 +341,22 @@ class HowItIsEatenTest {
     }
 
     @Test
+    void onAHotPlateMeatAndSeafoodAreBrownedBeforeTheySlideIntoTheBroth() {
+        eatFrom(WayOfEating.PLATE_FIRST);
+        TablePlan table = table();
+
+        assertThat(table.drops())
+                .filteredOn(drop -> drop.tending() == Tending.PLATE)
+                .extracting(Drop::cut)
+                .contains(BEEF, "prawn.peeled")
+                .doesNotContain(TOFU, SPINACH);
+        assertThat(Eaten.drops(table, BEEF))
+                .allSatisfy(drop -> assertThat(drop.inBroth())
+                        .allSatisfy(stay -> assertThat(drop.stays())
+                                .anyMatch(plate -> plate.onPlate() && plate.takeOut() == stay.putIn())));
+    }
+
+    @Test
     void soupIsForWhenNothingRawIsInTheSide() {
         assertThat(table().soupRounds())
                 .isNotEmpty()

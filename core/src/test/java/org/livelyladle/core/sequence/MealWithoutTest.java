@@ -18,9 +18,7 @@ class MealWithoutTest {
 
     private record Bite(int at, double grams) {}
 
-    private static final double EATS_G_PER_S = 20 / 60.0;
-
-    /** The same, bite after bite as it is said: waits before an empty bowl against four minutes or what so few bites take, what is eaten against the tempo. */
+    /** The same, bite after bite as it is said: waits against four minutes or what so few bites take, what is eaten against the tempo. */
     private static double slowly(List<Bite> bites) {
         double aim = Math.max(240, (FINISH - ARRIVAL) / (double) bites.size());
         List<Bite> sorted = new ArrayList<>(bites);
@@ -29,18 +27,15 @@ class MealWithoutTest {
         double cost = 0;
         double eaten = 0;
         int last = ARRIVAL;
-        double lastGrams = 0;
         for (int i = 0; i < sorted.size(); i++) {
             Bite bite = sorted.get(i);
             double weight = i == 0 ? 5 * aim / 240 : eaten > 0.9 * all ? 0.5 : 1;
-            double hungry = Math.max(0, bite.at() - last - lastGrams / EATS_G_PER_S);
-            cost += StrictMath.pow(weight * hungry / aim, 6);
+            cost += StrictMath.pow(weight * (bite.at() - last) / aim, 6);
             double away = (eaten + bite.grams() / 2) / all
                     - TEMPO.eatenBy((bite.at() - ARRIVAL) / (double) (FINISH - ARRIVAL));
             cost += 60 * bite.grams() / all * away * away;
             eaten += bite.grams();
             last = bite.at();
-            lastGrams = bite.grams();
         }
         return cost + StrictMath.pow(0.5 * (FINISH - last) / aim, 6);
     }
@@ -65,16 +60,14 @@ class MealWithoutTest {
                 ARRIVAL,
                 FINISH,
                 TEMPO,
-                EATS_G_PER_S,
                 rest.size() + count,
                 rest.stream().mapToInt(Bite::at).toArray(),
                 rest.stream().mapToDouble(Bite::grams).toArray());
         for (int putIn = ARRIVAL; putIn < FINISH - 300; putIn += 35) {
-            List<Bite> all = new ArrayList<>();
+            List<Bite> all = new ArrayList<>(rest);
             for (int i = 0; i < count; i++) {
                 all.add(new Bite(putIn + at[i], grams[i]));
             }
-            all.addAll(rest);
             double expected = slowly(all);
             assertThat(meal.cost(at, grams, putIn)).isCloseTo(expected, within(1e-9 * Math.max(1, expected)));
         }

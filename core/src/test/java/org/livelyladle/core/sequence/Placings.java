@@ -20,7 +20,7 @@ final class Placings {
         briefs.menu.add(cut);
         Side side = Side.of("pot-1", "kelp-shiitake");
         Batch batch = new Batch(
-                Dish.of(Catalogue.builtIn().cut(cut), MenuItem.of(cut)),
+                Dish.of(Catalogue.builtIn().cut(cut), MenuItem.of(cut), Catalogue.builtIn()),
                 cut,
                 side,
                 side,

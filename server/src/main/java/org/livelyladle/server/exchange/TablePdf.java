@@ -136,7 +136,7 @@ final class TablePdf {
     }
 
     private static int firstBite(Drop drop, String guest) {
-        return drop.stays().stream()
+        return drop.inBroth().stream()
                 .filter(stay -> stay.servings().stream()
                         .anyMatch(serving -> serving.guest().equals(guest)))
                 .mapToInt(Stay::takeOut)
@@ -147,7 +147,7 @@ final class TablePdf {
     private String what(Drop drop, String guest) {
         String how = "";
         if (drop.dipped()) {
-            Stay stay = drop.stays().get(0);
+            Stay stay = drop.inBroth().get(0);
             how = (drop.minder() == null || drop.minder().equals(guest) ? ", dip " : ", dipped for you ")
                     + KitchenText.seconds(stay.seconds());
         } else if (drop.fished()) {
