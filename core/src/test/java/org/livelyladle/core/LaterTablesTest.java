@@ -23,7 +23,7 @@ class LaterTablesTest {
     private static final int MOMENTS = 4;
 
     static LongStream seeds() {
-        return LongStream.range(0, 200);
+        return LongStream.range(0, 100);
     }
 
     @ParameterizedTest
@@ -72,7 +72,7 @@ class LaterTablesTest {
     }
 
     static LongStream plain() {
-        return LongStream.range(0, 60);
+        return LongStream.range(0, 40);
     }
 
     private static double unserved(TablePlan table) {

@@ -17,12 +17,27 @@ import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planned;
 import org.livelyladle.core.plan.Unmet;
 import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TableState;
 
-/** What holds at every table, however odd: two thousand seeded parties of all kinds. */
+/** What holds at every table, however odd: a thousand seeded parties of all kinds planned whole, a thousand more as tables. */
 @Execution(ExecutionMode.CONCURRENT)
 class RandomPartiesTest {
     static LongStream seeds() {
-        return LongStream.range(0, 2000);
+        return LongStream.range(0, 1000);
+    }
+
+    static LongStream moreSeeds() {
+        return LongStream.range(1000, 2000);
+    }
+
+    /** The table alone, as many times again. */
+    @ParameterizedTest
+    @MethodSource("moreSeeds")
+    void everyTableIsSound(long seed) {
+        TablePlan table = Briefs.PLANNER.sequence(Parties.random(seed), TableState.empty());
+
+        assertThat(table.audit()).isEmpty();
+        assertThat(Sound.faults(table)).isEmpty();
     }
 
     @ParameterizedTest
