@@ -5,6 +5,7 @@ import { useOpenParty } from '@/party/useOpenParty'
 import { ALLERGENS, APPETITES, DELICATE, HEATS, NEEDS, STRENGTHS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import WishList from './WishList.vue'
+import { vSaid } from '@/ui/said'
 
 /** Everything about one guest. Each tap is an edit of its own, so undo works inside too. */
 const props = defineProps<{ guestId: string }>()
@@ -89,7 +90,7 @@ function remove(): void {
       <div class="top">
         <label class="name">
           <span class="quiet">Name</span>
-          <input :value="guest.name" maxlength="40" @change="rename" />
+          <input v-said="guest.name" maxlength="40" @change="rename" />
         </label>
         <v-btn color="primary" @click="open = false">Done</v-btn>
       </div>
@@ -131,12 +132,12 @@ function remove(): void {
           <label class="late">
             comes
             <input
+              v-said="guest.arrivesAfterMinutes"
               class="line-input"
               type="number"
               min="0"
               max="230"
               step="5"
-              :value="guest.arrivesAfterMinutes"
               @change="setMinutes('arrivesAfterMinutes', $event)"
             />
             min late
@@ -144,13 +145,13 @@ function remove(): void {
           <label class="late">
             leaves after
             <input
+              v-said="guest.leavesAfterMinutes"
               class="line-input"
               type="number"
               min="10"
               max="240"
               step="5"
               :placeholder="String(brief.mealMinutes)"
-              :value="guest.leavesAfterMinutes"
               @change="setMinutes('leavesAfterMinutes', $event)"
             />
             min
@@ -160,11 +161,11 @@ function remove(): void {
               eats <b>{{ guest.portionPercent ?? 100 }} %</b> of the usual portion
             </span>
             <input
+              v-said="guest.portionPercent ?? 100"
               type="range"
               min="10"
               max="150"
               step="5"
-              :value="guest.portionPercent ?? 100"
               @change="setPercent"
             />
           </label>

@@ -4,6 +4,7 @@ import type { Brief } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
 import CutEating from './CutEating.vue'
+import { vSaid } from '@/ui/said'
 
 /** One cut of the menu: how thick this host cuts it, from the fridge or the freezer, and its window in each side. */
 const props = defineProps<{ cut: string }>()
@@ -59,11 +60,11 @@ function freeze(fromFrozen: boolean): void {
           <span v-if="item.sizePercent" class="quiet">, {{ item.sizePercent }} % of the usual</span></span
         >
         <input
+          v-said="item.sizePercent ?? 100"
           type="range"
           min="40"
           max="250"
           step="5"
-          :value="item.sizePercent ?? 100"
           @input="party.preview(setSize(Number(($event.target as HTMLInputElement).value)))"
           @change="party.edit('change a size', setSize(Number(($event.target as HTMLInputElement).value)))"
         />

@@ -5,6 +5,7 @@ import { ALLERGEN_NAMES, ORIGINS, RAW_RISKS, TRAITS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import { useKept } from '@/ui/useKept'
 import KnownList from './KnownList.vue'
+import { vSaid } from '@/ui/said'
 
 /** One own ingredient. What is not said is left out, and then counts as the strictest. */
 const props = defineProps<{ item: OwnIngredient }>()
@@ -73,7 +74,7 @@ const weigh = (event: Event) => {
         </label>
         <label class="field">
           <span class="quiet">One piece, g</span>
-          <input class="line-input" inputmode="decimal" :value="cut.pieceGrams" @change="weigh" />
+          <input v-said="cut.pieceGrams" class="line-input" inputmode="decimal" @change="weigh" />
         </label>
         <label class="field">
           <span class="quiet">Ready after, s</span>

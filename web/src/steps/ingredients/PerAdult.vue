@@ -2,6 +2,7 @@
 import type { Brief, Category } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES } from '@/party/words'
+import { vSaid } from '@/ui/said'
 
 /** Portion per adult by category; the plan follows while the slider moves. */
 const { party, brief } = useOpenParty()
@@ -18,10 +19,10 @@ const gramsOf = (event: Event) => Number((event.target as HTMLInputElement).valu
       <span>{{ category.label }}</span>
       <b>{{ brief.portionsPerAdult[category.value] }} g</b>
       <input
+        v-said="brief.portionsPerAdult[category.value]"
         type="range"
         min="0"
         :max="category.value === 'MEAT' ? 300 : 200"
-        :value="brief.portionsPerAdult[category.value]"
         :aria-label="`${category.label} per adult`"
         @input="party.preview(portion(category.value, gramsOf($event)))"
         @change="party.edit('change portions', portion(category.value, gramsOf($event)))"

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { freePortion, pinPortion } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
+import { vSaid } from '@/ui/said'
 
 /** Pins one guest's amount of one cut; the rest of the category follows while the slider moves. */
 const props = defineProps<{ guest: string; cut: string }>()
@@ -36,11 +37,11 @@ const gramsOf = (event: Event) => Number((event.target as HTMLInputElement).valu
         <FigureText :figure="line.grams" :class="{ quiet: line.pieces }" />
       </p>
       <input
+        v-said="line.grams.value"
         type="range"
         min="0"
         :max="MOST_GRAMS"
         :step="step"
-        :value="line.grams.value"
         :aria-label="`Grams of ${cutName} for ${name}`"
         @input="party.preview(pin(gramsOf($event)))"
         @change="party.edit('pin a portion', pin(gramsOf($event)))"

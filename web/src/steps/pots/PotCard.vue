@@ -9,6 +9,7 @@ import PotHeat from './PotHeat.vue'
 import PotSection from './PotSection.vue'
 import SidePlots from './SidePlots.vue'
 import SideRow from './SideRow.vue'
+import { vSaid } from '@/ui/said'
 
 /** One pot: cut through with its waterline, its evening foreseen, and its sides. */
 const props = defineProps<{ pot: Pot; picked?: string }>()
@@ -61,7 +62,7 @@ function rename(event: Event): void {
 <template>
   <section class="pot" :aria-label="pot.name">
     <div class="head">
-      <input class="name" :value="pot.name" maxlength="40" aria-label="Name of the pot" @change="rename" />
+      <input v-said="pot.name" class="name" maxlength="40" aria-label="Name of the pot" @change="rename" />
       <button type="button" class="chip" :aria-label="`Change ${pot.name}`" @click="dialog = true">
         {{ kind }} of {{ pot.capacityMl / 1000 }} l · {{ heatWords(heatOf(pot)) }}
       </button>

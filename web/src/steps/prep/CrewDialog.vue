@@ -9,6 +9,7 @@ import ChipChoice from '@/ui/ChipChoice.vue'
 import WhenInput from '@/ui/WhenInput.vue'
 import { clockText, weekday } from '@/ui/time'
 import { KITCHEN_PARTS, kitchenWith } from './crew'
+import { vSaid } from '@/ui/said'
 
 /** Who cooks, what each may be asked, when each is there; and what the kitchen has. */
 const emit = defineEmits<{ close: [] }>()
@@ -102,8 +103,8 @@ function setKitchen(part: (typeof KITCHEN_PARTS)[number], event: Event): void {
         <section v-for="cook in brief.cooks" :key="cook.id" class="cook" :aria-label="cook.name">
           <div class="choice-row">
             <input
+              v-said="cook.name"
               class="line-input name"
-              :value="cook.name"
               maxlength="40"
               aria-label="Name of the cook"
               @change="rename(cook.id, $event)"
@@ -178,11 +179,11 @@ function setKitchen(part: (typeof KITCHEN_PARTS)[number], event: Event): void {
           <label v-for="part in KITCHEN_PARTS" :key="part.key" class="field">
             <span class="quiet">{{ part.label }}</span>
             <input
+              v-said="brief.kitchen?.[part.key] ?? part.usual"
               class="line-input"
               type="number"
               :min="part.min"
               :max="part.max"
-              :value="brief.kitchen?.[part.key] ?? part.usual"
               @change="setKitchen(part, $event)"
             />
           </label>

@@ -7,6 +7,7 @@ import FigureText from '@/ui/FigureText.vue'
 import { clockText, dayText } from '@/ui/time'
 import { isPassive } from './next'
 import { useTaskVerbs } from './useTaskVerbs'
+import { vSaid } from '@/ui/said'
 
 /** One task: what, how much, with what, why then; its verbs, and what the host may decide of it. */
 const props = defineProps<{ task: PrepTask }>()
@@ -75,11 +76,11 @@ function setMinutes(event: Event): void {
       <label class="field">
         <span class="quiet">takes here, min</span>
         <input
+          v-said="task.minutes.value"
           class="line-input minutes"
           type="number"
           min="1"
           max="2880"
-          :value="task.minutes.value"
           @change="setMinutes"
         />
       </label>

@@ -65,6 +65,7 @@ const bands = computed(() => {
         y: top + count * LANE + DIPS / 2,
         label: dipLabel(spell, dips[i + 1]?.from),
       })),
+      soups: plan.value.table.soupRounds.filter((soup) => soup.side === side.side),
       label: bandLabel(side.side, side.brothName),
     }
     y += height + 3
@@ -168,6 +169,16 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
       >
         {{ line.words }}
       </text>
+      <g v-for="soup in band.soups" :key="soup.at" class="soup">
+        <line
+          :x1="x(soup.at)"
+          :x2="x(soup.until)"
+          :y1="band.y + band.height - 1"
+          :y2="band.y + band.height - 1"
+        />
+        <path :d="`M${x(soup.at)} ${band.y + band.height - 6}h10a5 5 0 0 1 -10 0Z`" />
+        <title>Soup from {{ clockAfter(brief.sitDown, soup.at) }}: nothing raw is in it</title>
+      </g>
       <g v-if="plan.table.ending?.side === band.side.side" class="ending">
         <rect
           :x="x(plan.table.ending.from)"
@@ -367,6 +378,16 @@ svg {
 }
 
 .playhead-top {
+  fill: var(--ink);
+}
+
+.soup line {
+  stroke: var(--ink);
+  stroke-width: 1.5;
+  opacity: 0.35;
+}
+
+.soup path {
   fill: var(--ink);
 }
 </style>

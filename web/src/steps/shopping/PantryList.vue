@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import { useKept } from '@/ui/useKept'
+import { vSaid } from '@/ui/said'
 
 /** What is at home already and taken off the list. */
 defineEmits<{ import: [] }>()
@@ -60,10 +61,10 @@ function remove(ingredient: string): void {
         <label :for="`pantry-${item.ingredient}`">{{ item.name }}</label>
         <input
           :id="`pantry-${item.ingredient}`"
+          v-said="item.grams"
           type="number"
           min="0"
           max="50000"
-          :value="item.grams"
           @change="setGrams(item.ingredient, $event)"
         />
         g

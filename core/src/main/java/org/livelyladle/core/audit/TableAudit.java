@@ -2,32 +2,24 @@ package org.livelyladle.core.audit;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.brief.Decisions.SplashChoice;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
-import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PotKind;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Starch;
-import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.brief.WayOfEating;
-import org.livelyladle.core.catalogue.Allergen;
-import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Governed;
-import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.check.Patience;
@@ -43,7 +35,7 @@ import org.livelyladle.core.table.TablePlan;
 import org.livelyladle.core.table.TableState;
 
 /**
- * Checks a sequence against the hard rules H1 to H8, walking through the evening second by second. The
+ * Checks a sequence against the hard rules H1 ({@link NeedsAudit}) to H8, walking through the evening second by second. The
  * limits stand here again on purpose: a mistake in the sequencer must not hide in a shared constant.
  */
 public final class TableAudit {
@@ -80,7 +72,6 @@ public final class TableAudit {
     /** What went in by then is judged only where it can still be helped [s from sitting down]. */
     private final int since;
 
-    private final List<TableState.FellIn> fellIn;
     private final List<SoupRound> soupRounds;
     private final List<Violation> violations = new ArrayList<>();
 
@@ -96,7 +87,6 @@ public final class TableAudit {
             TableState state) {
         this.soupRounds = soupRounds;
         this.since = state.at();
-        this.fellIn = state.fellIn();
         this.ending = ending;
         this.brief = brief;
         this.windows = windows;
@@ -138,7 +128,7 @@ public final class TableAudit {
             TableState state) {
         TableAudit audit =
                 new TableAudit(brief, catalogue, windows, portions, drops, remainders, ending, soupRounds, state);
-        audit.nobodyIsFedWhatBreaksANeed();
+        audit.violations.addAll(new NeedsAudit(brief, catalogue, drops, ending, soupRounds, state).violations());
         brief.pots()
                 .forEach(pot -> pot.sides().forEach(side -> {
                     audit.walkThrough(pot, side);
@@ -150,63 +140,6 @@ public final class TableAudit {
         audit.soupIsLadledSafely();
         audit.everythingIsServedOrNamed();
         return List.copyOf(audit.violations);
-    }
-
-    private void nobodyIsFedWhatBreaksANeed() {
-        Map<String, List<Ingredient>> held = new HashMap<>();
-        for (Pot pot : brief.pots()) {
-            for (Side side : pot.sides()) {
-                List<Ingredient> inside = held.computeIfAbsent(side.id(), s -> new ArrayList<>());
-                String broth = side.broth();
-                while (broth != null) {
-                    Broth made = catalogue.broth(broth);
-                    made.parts().forEach(part -> inside.add(catalogue.ingredient(part.ingredient())));
-                    broth = made.base() == null ? null : made.base().broth();
-                }
-            }
-        }
-        drops.forEach(drop -> held.get(drop.side()).add(ingredientOf(drop)));
-        fellIn.forEach(fallen -> held.get(fallen.side()).add(catalogue.ingredient(fallen.ingredient())));
-        if (ending != null) {
-            ending.parts().forEach(part -> held.get(ending.side()).add(catalogue.ingredient(part.ingredient())));
-            for (String id : ending.eaters()) {
-                needsOf(guest(id))
-                        .keySet()
-                        .forEach(kind -> held.get(ending.side()).stream()
-                                .filter(ingredient -> breaksInABowl(kind, guest(id), ingredient))
-                                .forEach(ingredient -> violations.add(Violation.of(
-                                        "H1",
-                                        "ending",
-                                        guest(id).name() + " gets the ending with " + ingredient.id() + " against "
-                                                + kind))));
-            }
-        }
-        for (SoupRound round : soupRounds) {
-            for (String id : round.eaters()) {
-                needsOf(guest(id))
-                        .forEach((kind, strength) -> held.get(round.side()).stream()
-                                .filter(ingredient -> strength != Strength.DISLIKE && breaks(kind, ingredient))
-                                .forEach(ingredient -> violations.add(Violation.of(
-                                        "H1",
-                                        round.side(),
-                                        guest(id).name() + " gets soup with " + ingredient.id() + " against "
-                                                + kind))));
-            }
-        }
-        for (Drop drop : drops) {
-            for (String id : stillToEat(drop)) {
-                Guest guest = guest(id);
-                needsOf(guest).forEach((kind, strength) -> checkNeed(drop, guest, kind, strength, held));
-            }
-        }
-    }
-
-    private Set<String> stillToEat(Drop drop) {
-        Set<String> eaters = new TreeSet<>();
-        drop.inBroth().stream()
-                .filter(stay -> stay.takeOut() > since)
-                .forEach(stay -> stay.servings().forEach(serving -> eaters.add(serving.guest())));
-        return eaters;
     }
 
     private List<Stay> stillIn(Drop drop) {
@@ -236,37 +169,6 @@ public final class TableAudit {
 
     private boolean isProposed(Drop drop) {
         return drop.inBroth().stream().anyMatch(this::isProposed);
-    }
-
-    private void checkNeed(Drop drop, Guest guest, String kind, Strength strength, Map<String, List<Ingredient>> held) {
-        if (breaks(kind, ingredientOf(drop))) {
-            violations.add(Violation.of("H1", drop.id(), guest.name() + " is fed " + drop.cut() + " against " + kind));
-        }
-        if (strength == Strength.DISLIKE) {
-            return;
-        }
-        Set<String> vessel = new LinkedHashSet<>(List.of(drop.side()));
-        Pot pot = brief.potOf(drop.side());
-        boolean accepted = brief.decisions().splashes().contains(new SplashChoice(guest.id(), pot.id()));
-        if (strength == Strength.MEDICAL && !accepted) {
-            pot.sides().forEach(side -> vessel.add(side.id()));
-        }
-        for (String side : vessel) {
-            for (Ingredient ingredient : held.get(side)) {
-                if (breaks(kind, ingredient)) {
-                    String text = "%s is fed from %s while %s holds %s against %s"
-                            .formatted(guest.name(), drop.side(), side, ingredient.id(), kind);
-                    violations.add(Violation.of("H1", drop.id(), text));
-                }
-            }
-        }
-    }
-
-    /** What is ladled from a side holds all it held; a mere dislike asks only for what goes in by itself. */
-    private boolean breaksInABowl(String kind, Guest guest, Ingredient ingredient) {
-        boolean itself = ending != null
-                && ending.parts().stream().anyMatch(part -> part.ingredient().equals(ingredient.id()));
-        return breaks(kind, ingredient) && (itself || needsOf(guest).get(kind) != Strength.DISLIKE);
     }
 
     /** H7: nothing is in the side in which the meal ends. */
@@ -303,36 +205,6 @@ public final class TableAudit {
                 }
             }
         }
-    }
-
-    /** This file's own reading of what a need forbids, by name. */
-    private static boolean breaks(String kind, Ingredient ingredient) {
-        String origin = ingredient.origin().name();
-        Set<String> traits = new LinkedHashSet<>();
-        ingredient.traits().forEach(trait -> traits.add(trait.name()));
-        return switch (kind) {
-            case "VEGAN" -> !origin.equals("PLANT");
-            case "VEGETARIAN" -> origin.equals("MEAT") || origin.equals("FISH");
-            case "NO_PORK", "NO_BEEF", "NO_ALCOHOL" -> traits.contains(kind.substring("NO_".length()));
-            case "PREGNANT" -> traits.contains("MEDICINAL_HERB") || traits.contains("ALCOHOL");
-            case "SMALL_CHILD" -> traits.contains("ALCOHOL");
-            case "IMMUNE_WEAK", "LOW_SALT" -> false;
-            default -> ingredient.allergens().contains(Allergen.valueOf(kind));
-        };
-    }
-
-    /** Needs by name and how strictly they are kept here: what makes somebody delicate is never a mere dislike. */
-    private static Map<String, Strength> needsOf(Guest guest) {
-        Map<String, Strength> needs = new LinkedHashMap<>();
-        for (Need need : guest.needs()) {
-            String kind = need.kind().name();
-            boolean delicate = Set.of("PREGNANT", "SMALL_CHILD", "IMMUNE_WEAK").contains(kind);
-            needs.put(kind, delicate && need.strength() == Strength.DISLIKE ? Strength.DIET : need.strength());
-        }
-        if (Set.of("CHILD", "TODDLER").contains(guest.appetite().name())) {
-            needs.putIfAbsent("SMALL_CHILD", Strength.DIET);
-        }
-        return needs;
     }
 
     /** H2 and H4: level and baskets of one side, each second of the evening; a spell too much is told once. */
@@ -522,9 +394,9 @@ public final class TableAudit {
 
     /** No child holds anything into a pot while there is an adult, and who holds it for a child is there. */
     private void heldByAnAdult(Drop drop, Stay stay, String eater, String holder) {
-        boolean adults =
-                brief.guests().stream().anyMatch(guest -> !needsOf(guest).containsKey("SMALL_CHILD"));
-        if (adults && needsOf(guest(holder)).containsKey("SMALL_CHILD")) {
+        boolean adults = brief.guests().stream()
+                .anyMatch(guest -> !NeedsAudit.needsOf(guest).containsKey("SMALL_CHILD"));
+        if (adults && NeedsAudit.needsOf(guest(holder)).containsKey("SMALL_CHILD")) {
             String text = guest(holder).name() + " is a child and holds it into the pot";
             violations.add(new Violation("H5", drop.id(), stay.putIn(), null, null, text));
         }
@@ -583,10 +455,6 @@ public final class TableAudit {
                         window.cut().equals(drop.cut()) && window.sides().contains(drop.side()))
                 .findFirst()
                 .orElseThrow();
-    }
-
-    private Ingredient ingredientOf(Drop drop) {
-        return catalogue.ingredient(catalogue.cut(drop.cut()).ingredient());
     }
 
     private Guest guest(String id) {

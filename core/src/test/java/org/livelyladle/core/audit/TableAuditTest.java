@@ -11,13 +11,17 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Ending;
 import org.livelyladle.core.brief.HeatSource;
 import org.livelyladle.core.brief.NeedKind;
+import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.check.Violation;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.EndingPlan;
+import org.livelyladle.core.table.SoupRound;
 import org.livelyladle.core.table.Stay;
+import org.livelyladle.core.table.TableState;
 
 /** Breaks a clean sequence on purpose, one rule at a time: the audit must see it. */
 class TableAuditTest {
@@ -72,6 +76,90 @@ class TableAuditTest {
                 .anyMatch(violation -> violation.rule().equals("H7"))
                 .anyMatch(violation ->
                         violation.rule().equals("H1") && violation.subject().equals("ending"));
+    }
+
+    @Test
+    void soupWithSomethingRawInItOrForTheWrongGuestIsSeen() {
+        Drop raw = plan.table().drops().stream()
+                .filter(drop -> catalogue.cut(drop.cut()).rawRisk() != RawRisk.NONE)
+                .findFirst()
+                .orElseThrow();
+        Brief vegan = Records.with(
+                brief,
+                "guests",
+                List.of(
+                        Briefs.guest("ann", Briefs.diet(NeedKind.VEGAN)),
+                        brief.guests().get(1)));
+        SoupRound soup = new SoupRound(raw.takeOut() + 30, 5400, raw.side(), null, List.of("ann"), 80);
+
+        assertThat(TableAudit.check(
+                        vegan,
+                        catalogue,
+                        plan.windows(),
+                        plan.portions().lines(),
+                        plan.table().drops(),
+                        List.of(),
+                        null,
+                        List.of(soup),
+                        TableState.empty()))
+                .anyMatch(violation ->
+                        violation.rule().equals("H7") && violation.subject().equals(raw.id()))
+                .anyMatch(violation ->
+                        violation.rule().equals("H1") && violation.text().contains("soup"));
+    }
+
+    @Test
+    void whatIsToBeBrownedAndIsNotIsH6() {
+        List<Drop> drops = change(
+                "beef-ribeye.sliced",
+                d -> new Drop(
+                        d.id(),
+                        d.cut(),
+                        d.name(),
+                        d.side(),
+                        d.homeSide(),
+                        d.batch(),
+                        Tending.PLATE,
+                        d.minder(),
+                        d.amount(),
+                        d.pinned(),
+                        d.stays()));
+
+        assertThat(rulesBroken(brief, drops)).contains("H6");
+    }
+
+    /** What was eaten before something fell in is eaten; who would still eat from that side is fed against a need. */
+    @Test
+    void whatFellInCountsFromThenOn() {
+        Brief allergic = Records.with(
+                brief,
+                "guests",
+                List.of(
+                        Briefs.guest("ann", Briefs.medical(NeedKind.SESAME)),
+                        brief.guests().get(1)));
+        Drop last = plan.table().drops().get(plan.table().drops().size() - 1);
+        TableState.FellIn sesame = new TableState.FellIn(last.side(), "sesame-oil", 10);
+
+        assertThat(sesameSeen(allergic, new TableState(last.putIn() - 1, 0, null, List.of(sesame), null, null)))
+                .isTrue();
+        assertThat(sesameSeen(allergic, new TableState(5400, 0, null, List.of(sesame), null, null)))
+                .isFalse();
+    }
+
+    private boolean sesameSeen(Brief brief, TableState state) {
+        return TableAudit.check(
+                        brief,
+                        catalogue,
+                        plan.windows(),
+                        plan.portions().lines(),
+                        plan.table().drops(),
+                        List.of(),
+                        null,
+                        List.of(),
+                        state)
+                .stream()
+                .anyMatch(violation ->
+                        violation.rule().equals("H1") && violation.text().contains("sesame-oil"));
     }
 
     private List<Drop> change(String cut, UnaryOperator<Drop> change) {
