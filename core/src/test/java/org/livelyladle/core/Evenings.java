@@ -38,12 +38,13 @@ final class Evenings {
         for (Drop drop : table.drops()) {
             List<Stay> stays = new ArrayList<>();
             int late = random.nextInt(3) == 0 ? random.nextInt(MOST_LATE_S) : 0;
-            for (Stay stay : drop.inBroth()) {
-                boolean was = stay.putIn() <= before;
+            for (Stay stay : drop.stays()) {
+                boolean was = stay.putIn() - onItsPlate(drop, stay) <= before;
                 if (was) {
                     stays.add(stay);
-                } else if (stay.putIn() + late <= moment) {
-                    stays.add(later(stay, late, random.nextInt(4) == 0 ? random.nextInt(MOST_LATE_S) : 0));
+                } else if (stay.putIn() - onItsPlate(drop, stay) + late <= moment) {
+                    boolean over = random.nextInt(4) == 0 && stay.putIn() + late <= moment;
+                    stays.add(later(stay, late, over ? random.nextInt(MOST_LATE_S) : 0));
                 }
             }
             if (!stays.isEmpty()) {
@@ -54,7 +55,19 @@ final class Evenings {
         return new TableState(moment, paused, List.copyOf(begun.values()), fellIn, guests, usedUp);
     }
 
+    /** What a plate browns has gone in when it lies on the plate; how long before the broth [s]. */
+    static int onItsPlate(Drop drop, Stay stay) {
+        return drop.stays().stream()
+                .filter(other -> !stay.onPlate() && other.onPlate() && other.takeOut() == stay.putIn())
+                .mapToInt(Stay::seconds)
+                .findFirst()
+                .orElse(0);
+    }
+
     private static Stay later(Stay stay, int in, int out) {
+        if (stay.onPlate()) {
+            return Stay.onPlate(String.valueOf(stay.side()), stay.putIn() + in, stay.takeOut() + in, stay.grams());
+        }
         return Stay.inBroth(
                 stay.putIn() + in,
                 stay.ready() + in,

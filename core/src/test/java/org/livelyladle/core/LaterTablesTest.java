@@ -54,12 +54,13 @@ class LaterTablesTest {
         TablePlan planned = Briefs.PLANNER.sequence(brief, TableState.empty());
         int moment = brief.mealMinutes() * 20;
         List<Drop> begun = planned.drops().stream()
-                .filter(drop -> drop.putIn() <= moment)
+                .filter(drop -> drop.stays().get(0).putIn() <= moment)
                 .map(drop -> drop.consistingOf(
                         drop.amount(),
                         drop.stays().stream()
-                                .filter(stay -> stay.putIn() <= moment)
+                                .filter(stay -> stay.putIn() - Evenings.onItsPlate(drop, stay) <= moment)
                                 .toList()))
+                .filter(drop -> !drop.stays().isEmpty())
                 .toList();
         TablePlan table = Briefs.PLANNER.sequence(brief, new TableState(moment, 0, begun, null, null, null));
 

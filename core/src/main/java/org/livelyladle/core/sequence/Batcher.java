@@ -36,6 +36,9 @@ final class Batcher {
     /** The smallest helping of what is served by weight, when little room is left [g]; memory. */
     static final double SMALLEST_HELPING_G = 20;
 
+    /** What is served by weight is lifted out in helpings of about this size [g]; memory. */
+    private static final double ROUND_HELPING_G = 40;
+
     private static final double SAME = 1e-9;
 
     private final Sides plans;
@@ -76,7 +79,7 @@ final class Batcher {
 
     /** How many rounds there are follows from all that goes into each pot. */
     void countRounds(Map<Dish, Map<Side, List<Demand>>> assigned) {
-        rounds.count(assigned);
+        rounds.count(assigned, (dish, side) -> mostGrams(in(dish, side), side));
     }
 
     /** Some demands that go in together, and where in the meal. */
@@ -103,7 +106,9 @@ final class Batcher {
             return baskets(dish, side, present, firstNumber);
         }
         if (dish.lifted()) {
-            return number(dish, side, deal(dish, side, present, rounds.of(dish, side, order)), firstNumber);
+            int least = leastDrops(dish, side, present);
+            List<OrderOfEating.Place> own = rounds.of(dish, side, order, least, Math.max(least, helpings(present)));
+            return number(dish, side, deal(dish, side, present, own), firstNumber);
         }
         int count = leastDrops(dish, side, present);
         List<Deal> deals = deal(dish, side, present, places(dish, side, count));
@@ -114,6 +119,16 @@ final class Batcher {
             deals = deal(dish, side, present, places(dish, side, count));
         }
         return number(dish, side, deals, firstNumber);
+    }
+
+    /** The most that whoever gets most of it can be given one after another. */
+    private static int helpings(List<Demand> demands) {
+        return demands.stream()
+                .mapToInt(demand -> demand.pieces() > 0
+                        ? demand.pieces()
+                        : Math.max(1, (int) Math.round(demand.grams() / ROUND_HELPING_G)))
+                .max()
+                .orElse(1);
     }
 
     private List<OrderOfEating.Place> places(Dish dish, Side side, int count) {

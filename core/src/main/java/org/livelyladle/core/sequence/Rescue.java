@@ -116,13 +116,15 @@ final class Rescue {
     }
 
     /** No less than this found no place before. */
-    private static boolean isFull(Batch crumb, Demand demand, Side side, Map<String, Double> full) {
+    private boolean isFull(Batch crumb, Demand demand, Side side, Map<String, Double> full) {
         return crumb.grams() >= full.getOrDefault(kind(demand, side), Double.MAX_VALUE);
     }
 
-    private static String kind(Demand demand, Side side) {
+    private String kind(Demand demand, Side side) {
         return key(demand.cut(), side)
-                + (demand.dish().shared() ? "" : " " + demand.guest().id())
+                + (batcher.in(demand.dish(), side).shared()
+                        ? ""
+                        : " " + demand.guest().id())
                 + " " + demand.guest().arrivesAfterMinutes()
                 + " " + demand.guest().leavesAfterMinutes();
     }

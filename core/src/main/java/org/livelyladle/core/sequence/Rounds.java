@@ -1,14 +1,15 @@
 package org.livelyladle.core.sequence;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleBiFunction;
+import java.util.stream.IntStream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.WayOfEating;
-import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.broths.Sides;
 
 /** In how many rounds a pot is cooked, and which of them hold a cut. All sides of a pot keep step. */
@@ -16,7 +17,7 @@ final class Rounds {
     /** From one round to the next [min]; memory. */
     private static final int MINUTES = 12;
     /** Rounds come no quicker than this [min]; memory. */
-    private static final int QUICKEST_MINUTES = 8;
+    private static final int QUICKEST_MINUTES = 6;
     /** A round fills at most this share of a side's free room. */
     private static final double ROOM_SHARE = 0.9;
     /** The first round comes after this part of the time of one; memory. */
@@ -34,43 +35,60 @@ final class Rounds {
         this.tempo = EatenShare.of(brief.tempoOrUsual());
     }
 
-    void count(Map<Dish, Map<Side, List<Demand>>> assigned) {
+    /**
+     * As many as the time has room for, and at least as many as the fullest side needs to take its food without being
+     * full or cooling too far.
+     *
+     * @param mostGrams of a dish that go into a side at once, as it is in the broth [g]
+     */
+    void count(Map<Dish, Map<Side, List<Demand>>> assigned, ToDoubleBiFunction<Dish, Side> mostGrams) {
         Map<String, Double> ml = new HashMap<>();
-        assigned.forEach((dish, bySide) -> bySide.forEach((side, demands) -> ml.merge(
-                side.id(),
-                demands.stream()
-                        .mapToDouble(demand -> Batch.volumeMl(
-                                demand.cut(), demand.grams() * demand.cut().swell()))
-                        .sum(),
-                Double::sum)));
+        Map<String, Double> needed = new HashMap<>();
+        assigned.forEach((dish, bySide) -> bySide.forEach((side, demands) -> {
+            double grams = inBroth(dish, demands);
+            ml.merge(side.id(), Batch.volumeMl(dish.cut(), grams), Double::sum);
+            needed.merge(side.id(), grams / mostGrams.applyAsDouble(dish, side), Math::max);
+        }));
         for (Pot pot : brief.pots()) {
             if (pot.wayOrUsual() == WayOfEating.ROUNDS) {
-                int wanted = usual();
+                double wanted = usual();
                 for (Side side : pot.sides()) {
-                    SidePlan plan = plans.side(side.id());
-                    double most = ROOM_SHARE * plan.room().value();
-                    wanted = Math.max(wanted, (int) Math.ceil(ml.getOrDefault(side.id(), 0.0) / most));
+                    double room = ROOM_SHARE * plans.side(side.id()).room().value();
+                    wanted = Math.max(wanted, ml.getOrDefault(side.id(), 0.0) / room);
+                    wanted = Math.max(wanted, needed.getOrDefault(side.id(), 0.0));
                 }
-                int count = Math.min(wanted, Math.max(1, brief.mealMinutes() / QUICKEST_MINUTES));
+                int count = Math.min((int) Math.ceil(wanted), Math.max(1, brief.mealMinutes() / QUICKEST_MINUTES));
                 pot.sides().forEach(side -> counts.put(side.id(), count));
             }
         }
     }
 
-    /** The rounds a cut belongs to by its course; the nearest where it has a course between two. */
-    List<OrderOfEating.Place> of(Dish dish, Side side, OrderOfEating order) {
+    private static double inBroth(Dish dish, List<Demand> demands) {
+        return demands.stream().mapToDouble(Demand::grams).sum() * dish.cut().swell();
+    }
+
+    /**
+     * The rounds a cut belongs to by its course, the nearest to it where they are too few.
+     *
+     * @param least rounds in which a side can take all of it
+     * @param most rounds among which it can be shared out
+     */
+    List<OrderOfEating.Place> of(Dish dish, Side side, OrderOfEating order, int least, int most) {
         int count = counts.getOrDefault(side.id(), usual());
-        List<OrderOfEating.Place> own = new ArrayList<>();
-        double nearest = 1;
-        for (int i = 0; i < count; i++) {
-            nearest = Math.min(nearest, order.away(dish, eatenBy(i, count)));
-        }
-        for (int i = 0; i < count; i++) {
-            if (order.away(dish, eatenBy(i, count)) <= nearest) {
-                own.add(OrderOfEating.Place.inRound(eatenBy(i, count)));
-            }
-        }
-        return own;
+        double[] away = IntStream.range(0, count)
+                .mapToDouble(i -> order.away(dish, eatenBy(i, count)))
+                .toArray();
+        double[] sorted = away.clone();
+        Arrays.sort(sorted);
+        double reach = sorted[Math.min(least, count) - 1];
+        List<OrderOfEating.Place> own = IntStream.range(0, count)
+                .filter(i -> away[i] <= reach)
+                .mapToObj(i -> OrderOfEating.Place.inRound(eatenBy(i, count)))
+                .toList();
+        int chosen = Math.min(most, own.size());
+        return IntStream.range(0, chosen)
+                .mapToObj(i -> own.get((2 * i + 1) * own.size() / (2 * chosen)))
+                .toList();
     }
 
     private int usual() {

@@ -107,8 +107,8 @@ public final class TableResumer {
     private Stream<Drop> eatenByThoseWhoMay(Drop drop) {
         Side side = side(drop.side());
         List<Stay> stays = new ArrayList<>();
-        for (Stay stay : drop.inBroth()) {
-            List<Stay.Serving> may = stay.takeOut() <= state.at()
+        for (Stay stay : drop.stays()) {
+            List<Stay.Serving> may = stay.takeOut() <= state.at() || stay.onPlate()
                     ? stay.servings()
                     : stay.servings().stream()
                             .filter(serving -> !state.wantsNoMore(serving.guest()))
@@ -120,7 +120,9 @@ public final class TableResumer {
                 stays.add(may.size() == stay.servings().size() ? stay : stay.servedTo(may));
             }
         }
-        return stays.isEmpty() ? Stream.empty() : Stream.of(drop.consistingOf(drop.amount(), stays));
+        return stays.stream().allMatch(Stay::onPlate)
+                ? Stream.empty()
+                : Stream.of(drop.consistingOf(drop.amount(), stays));
     }
 
     private Side side(String id) {

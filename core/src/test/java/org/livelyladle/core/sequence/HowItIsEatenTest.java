@@ -341,6 +341,25 @@ class HowItIsEatenTest {
     }
 
     @Test
+    void aSmallPotTakesItsRoundsInWholeAndNotPieceByPiece() {
+        say("guests", brief.guests().subList(0, 2));
+        say(
+                "pots",
+                brief.pots().stream()
+                        .limit(1)
+                        .map(pot -> Records.with(pot, "capacityMl", 2600))
+                        .toList());
+        say("order", SchoolOfOrder.HARD_FIRST);
+        eatFrom(WayOfEating.ROUNDS);
+        TablePlan table = table();
+
+        assertThat(table.remainders()).isEmpty();
+        assertThat(Eaten.drops(table, BEEF))
+                .hasSizeBetween(2, 4)
+                .allSatisfy(drop -> assertThat(drop.gramsByGuest()).hasSize(2));
+    }
+
+    @Test
     void onAHotPlateMeatAndSeafoodAreBrownedBeforeTheySlideIntoTheBroth() {
         eatFrom(WayOfEating.PLATE_FIRST);
         TablePlan table = table();
