@@ -43,8 +43,9 @@ final class Evenings {
                 if (was) {
                     stays.add(stay);
                 } else if (stay.putIn() - onItsPlate(drop, stay) + late <= moment) {
-                    boolean over = random.nextInt(4) == 0 && stay.putIn() + late <= moment;
-                    stays.add(later(stay, late, over ? random.nextInt(MOST_LATE_S) : 0));
+                    boolean over = !stay.onPlate() && random.nextInt(4) == 0 && stay.putIn() + late <= moment;
+                    Stay moved = stay.later(late);
+                    stays.add(moved.until(moved.takeOut() + (over ? random.nextInt(MOST_LATE_S) : 0)));
                 }
             }
             if (!stays.isEmpty()) {
@@ -52,7 +53,7 @@ final class Evenings {
             }
         }
         happen(moment);
-        return new TableState(moment, paused, List.copyOf(begun.values()), fellIn, guests, usedUp);
+        return new TableState(moment, paused, List.copyOf(begun.values()), fellIn, guests, usedUp, null, null, null);
     }
 
     /** What a plate browns has gone in when it lies on the plate; how long before the broth [s]. */
@@ -62,22 +63,6 @@ final class Evenings {
                 .mapToInt(Stay::seconds)
                 .findFirst()
                 .orElse(0);
-    }
-
-    private static Stay later(Stay stay, int in, int out) {
-        if (stay.onPlate()) {
-            return Stay.onPlate(String.valueOf(stay.side()), stay.putIn() + in, stay.takeOut() + in, stay.grams());
-        }
-        return Stay.inBroth(
-                stay.putIn() + in,
-                stay.ready() + in,
-                stay.bestUntil() + in,
-                stay.overcooked() + in,
-                stay.takeOut() + in + out,
-                stay.grams(),
-                stay.loadGrams(),
-                stay.volumeMl(),
-                stay.servings());
     }
 
     private void happen(int moment) {

@@ -1,7 +1,9 @@
 package org.livelyladle.core.audit;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -72,6 +74,7 @@ public final class TableAudit {
     /** What went in by then is judged only where it can still be helped [s from sitting down]. */
     private final int since;
 
+    private final Set<Stay> onPlates = Collections.newSetFromMap(new IdentityHashMap<>());
     private final List<SoupRound> soupRounds;
     private final List<Violation> violations = new ArrayList<>();
 
@@ -95,6 +98,7 @@ public final class TableAudit {
         this.drops = drops;
         this.remainders = remainders;
         this.mealSeconds = brief.mealMinutes() * 60;
+        findWhatIsOnPlates();
     }
 
     /** All violations of a sequence, in no case stopping at the first. */
@@ -164,7 +168,20 @@ public final class TableAudit {
     }
 
     private boolean isProposed(Stay stay) {
-        return stay.putIn() > since;
+        return stay.putIn() > since && !onPlates.contains(stay);
+    }
+
+    /** What lies on a plate by now is going to slide into the broth. */
+    private void findWhatIsOnPlates() {
+        for (Drop drop : drops) {
+            List<Integer> slidesIn = drop.stays().stream()
+                    .filter(stay -> stay.onPlate() && stay.putIn() <= since)
+                    .map(Stay::takeOut)
+                    .toList();
+            drop.inBroth().stream()
+                    .filter(stay -> drop.tending() == Tending.PLATE && slidesIn.contains(stay.putIn()))
+                    .forEach(onPlates::add);
+        }
     }
 
     private boolean isProposed(Drop drop) {
@@ -395,6 +412,7 @@ public final class TableAudit {
     /** No child holds anything into a pot while there is an adult, and who holds it for a child is there. */
     private void heldByAnAdult(Drop drop, Stay stay, String eater, String holder) {
         boolean adults = brief.guests().stream()
+                .filter(guest -> guest.leavesWithin(brief.mealMinutes()) * 60 > since)
                 .anyMatch(guest -> !NeedsAudit.needsOf(guest).containsKey("SMALL_CHILD"));
         if (adults && NeedsAudit.needsOf(guest(holder)).containsKey("SMALL_CHILD")) {
             String text = guest(holder).name() + " is a child and holds it into the pot";

@@ -26,6 +26,7 @@ import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.UnitSystem;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Sequence;
+import org.livelyladle.core.table.TableState;
 
 /** Foresees each pot's evening from the sequence at the table. */
 public final class EveningPlanner {
@@ -62,8 +63,8 @@ public final class EveningPlanner {
         }
     }
 
-    /** @param since what went in before is not asked whether it was too cool for it [s from sitting down] */
-    public Foreseen plan(Sides sides, Sequence table, int since) {
+    /** @param state up to whose moment nothing is asked any more, and what was found by then */
+    public Foreseen plan(Sides sides, Sequence table, TableState state) {
         Traffic traffic = new Traffic(brief, catalogue, table);
         Set<String> lowSalt = lowSaltSides(traffic);
         int from =
@@ -75,12 +76,12 @@ public final class EveningPlanner {
             PotRun run = new PotRun(
                     pot,
                     pot.sides().stream()
-                            .map(side -> start(pot, side, sides.side(side.id()), traffic, lowSalt))
+                            .map(side -> start(pot, side, sides.side(side.id()), traffic, lowSalt, state))
                             .toList());
             run.run(from, table.mealSeconds());
             problems.look(pot, run);
             run.sides().stream()
-                    .filter(side -> side.isTooCoolForRawFood(since))
+                    .filter(side -> side.isTooCoolForRawFood(state.at()))
                     .forEach(side -> tooCool.add(side.plan.side()));
             pots.add(describe(pot, run, lowSalt));
         }
@@ -110,7 +111,7 @@ public final class EveningPlanner {
                 .collect(Collectors.toSet());
     }
 
-    private SideRun start(Pot pot, Side side, SidePlan plan, Traffic traffic, Set<String> lowSalt) {
+    private SideRun start(Pot pot, Side side, SidePlan plan, Traffic traffic, Set<String> lowSalt, TableState state) {
         Broth broth = catalogue.broth(side.broth());
         double ml = plan.fill().value();
         TopUpRule rule = new TopUpRule(
@@ -128,7 +129,11 @@ public final class EveningPlanner {
                 startSalt(broth, side, lowSalt),
                 HeatUp.DRY_LOSS_W_PER_M2_K * pot.outsideM2() / pot.sides().size(),
                 traffic.foods(side.id()),
-                traffic.soup(side.id()));
+                traffic.soup(side.id()),
+                state.read().stream()
+                        .filter(reading -> reading.side().equals(side.id()))
+                        .collect(Collectors.toMap(
+                                TableState.Reading::at, TableState.Reading::celsius, (first, later) -> later)));
     }
 
     private SaltBand band(Side side, Set<String> lowSalt) {

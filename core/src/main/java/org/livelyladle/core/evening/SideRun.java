@@ -66,6 +66,9 @@ final class SideRun {
     private final TopUpRule rule;
     private final List<Food> foods;
     private final double[] soup;
+    /** Temperatures found in it, by second [°C]. */
+    private final Map<Integer, Double> read;
+
     private final StirredSide broth;
     private final List<Food> inside = new ArrayList<>();
     private final List<Lump> lumps = new ArrayList<>();
@@ -92,7 +95,9 @@ final class SideRun {
             double startPercent,
             double lossWPerK,
             List<Food> foods,
-            double[] soup) {
+            double[] soup,
+            Map<Integer, Double> read) {
+        this.read = read;
         this.plan = plan;
         this.simmer = simmer;
         this.rule = rule;
@@ -140,6 +145,10 @@ final class SideRun {
         flows.evaporated += broth.second(watts, openM2, mostVapourW);
         for (Lump lump : lumps) {
             broth.draw(lump.take(broth.celsius(), broth.capacityJPerK()));
+        }
+        Double found = read.get(second);
+        if (found != null) {
+            broth.becomes(found);
         }
         if (second >= 0 && second < soup.length) {
             flows.ladled += leave(soup[second]);

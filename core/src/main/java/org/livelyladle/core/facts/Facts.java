@@ -3,15 +3,18 @@ package org.livelyladle.core.facts;
 import static java.util.Objects.requireNonNull;
 
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * What the events come to. Immutable.
@@ -19,13 +22,15 @@ import java.util.UUID;
  * @param bought purchases not taken back, in the order they were made
  * @param tasks what was done with prep tasks, in the order of time
  * @param soldOut ids of offers that are not on the shelf
+ * @param table what happened at the table and was not taken back, in the order of time
  */
-public record Facts(List<Bought> bought, List<TaskMark> tasks, Set<String> soldOut) {
+public record Facts(List<Bought> bought, List<TaskMark> tasks, Set<String> soldOut, List<TableEvent> table) {
 
     public Facts {
         bought = List.copyOf(bought);
         tasks = tasks.stream().sorted(Comparator.comparing(TaskMark::at)).toList();
         soldOut = Collections.unmodifiableSet(new LinkedHashSet<>(soldOut));
+        table = table.stream().sorted(TableEvent.IN_ORDER).toList();
     }
 
     /** A purchase: what, from which offer, how much [g] and for how much [cents]. */
@@ -35,7 +40,7 @@ public record Facts(List<Bought> bought, List<TaskMark> tasks, Set<String> soldO
     public record TaskMark(Instant at, EventType type, String task) {}
 
     public static Facts none() {
-        return new Facts(List.of(), List.of(), Set.of());
+        return new Facts(List.of(), List.of(), Set.of(), List.of());
     }
 
     /** Folds events in their order; an id seen before is ignored. */
@@ -43,6 +48,8 @@ public record Facts(List<Bought> bought, List<TaskMark> tasks, Set<String> soldO
         Map<UUID, Bought> bought = new LinkedHashMap<>();
         List<TaskMark> tasks = new ArrayList<>();
         Set<String> soldOut = new LinkedHashSet<>();
+        Map<UUID, TableEvent> table = new LinkedHashMap<>();
+        Set<UUID> takenBack = new HashSet<>();
         Set<UUID> seen = new LinkedHashSet<>();
         for (PartyEvent event : events) {
             if (seen.add(event.id())) {
@@ -50,24 +57,39 @@ public record Facts(List<Bought> bought, List<TaskMark> tasks, Set<String> soldO
                     case BOUGHT -> bought.put(event.id(), purchase(event));
                     case RETURNED ->
                         bought.keySet().removeIf(id -> id.toString().equals(event.subject()));
-                    case SOLD_OUT -> soldOut.add(event.subject());
+                    case SOLD_OUT -> soldOut.add(requireNonNull(event.subject()));
                     case BACK_ON_SHELF -> soldOut.remove(event.subject());
                     case TASK_STARTED, TASK_PAUSED, TASK_DONE, TASK_REOPENED ->
-                        tasks.add(new TaskMark(event.at(), event.type(), event.subject()));
+                        tasks.add(new TaskMark(event.at(), event.type(), requireNonNull(event.subject())));
+                    case TAKEN_BACK -> takenBack.add(requireNonNull(event.event()));
+                    default -> event.table().ifPresent(told -> table.put(told.id(), told));
                 }
             }
         }
-        return new Facts(List.copyOf(bought.values()), tasks, soldOut);
+        table.keySet().removeAll(takenBack);
+        return new Facts(List.copyOf(bought.values()), tasks, soldOut, List.copyOf(table.values()));
     }
 
     private static Bought purchase(PartyEvent event) {
         return new Bought(
                 event.id(),
-                event.subject(),
+                requireNonNull(event.subject()),
                 requireNonNull(event.ingredient()),
                 requireNonNull(event.count()),
                 requireNonNull(event.grams()),
                 requireNonNull(event.priceCents()));
+    }
+
+    /**
+     * The moment for which a plan asked for now is made: the beginning of the minute, or what last happened within it, so
+     * that everybody who asks meanwhile is told the same.
+     */
+    public Instant momentOf(Instant now) {
+        Instant minute = now.truncatedTo(ChronoUnit.MINUTES);
+        return Stream.concat(tasks.stream().map(TaskMark::at), table.stream().map(TableEvent::at))
+                .filter(at -> at.isAfter(minute) && !at.isAfter(now))
+                .max(Comparator.naturalOrder())
+                .orElse(minute);
     }
 
     /** Weight bought of an ingredient [g]. */

@@ -1,52 +1,188 @@
 package org.livelyladle.core.facts;
 
+import static java.util.Objects.requireNonNull;
+import static java.util.Objects.requireNonNullElse;
+
+import java.time.Duration;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
-import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.table.Cue;
 
 /**
- * Something that happened, under an id made by the device that saw it, so that sending it twice does no harm.
+ * Something that happened as a device tells it, under an id made by the device, so that sending it twice does no harm.
+ * Which parts there are follows from the type.
  *
- * @param ingredient what was bought, for BOUGHT
- * @param count packs or steps bought, for BOUGHT
- * @param grams weight bought [g], for BOUGHT
- * @param priceCents price paid [cents], for BOUGHT
+ * @param subject of purchases and tasks: the offer, the task, or the event that is taken back
+ * @param ingredient what was bought, or fell in
+ * @param count packs or steps bought
+ * @param grams weight bought [g]
+ * @param priceCents price paid [cents]
+ * @param drop which drop of the plan
+ * @param stay which of its stays, from 0; all that goes in or comes out together when left out
+ * @param how it came out; done when left out
+ * @param ml poured [ml]
+ * @param share of full heat [1]
+ * @param celsius as read [°C]
+ * @param act which kind of cue was seen to
+ * @param event the event taken back
  */
 public record PartyEvent(
         UUID id,
         Instant at,
         EventType type,
-        String subject,
+        @Nullable String subject,
         @Nullable String ingredient,
         @Nullable Integer count,
         @Nullable Double grams,
-        @Nullable Integer priceCents) {
+        @Nullable Integer priceCents,
+        @Nullable String drop,
+        @Nullable Integer stay,
+        TableEvent.@Nullable How how,
+        @Nullable String guest,
+        @Nullable String cut,
+        @Nullable String side,
+        @Nullable Double ml,
+        TableEvent.@Nullable Liquid what,
+        @Nullable String pot,
+        @Nullable Double share,
+        @Nullable Double celsius,
+        Cue.@Nullable Act act,
+        @Nullable UUID event) {
 
     public PartyEvent {
         Check.present(id, "id");
         Check.present(at, "at");
         Check.present(type, "type");
-        Check.id(subject, "subject");
-        if (type == EventType.BOUGHT) {
-            Check.id(ingredient, "ingredient");
-            Check.range(Check.present(count, "count"), "count", 1, 1000);
-            Check.range(Check.present(grams, "grams"), "grams", 1, 50_000);
-            Check.range(Check.present(priceCents, "priceCents"), "priceCents", 0, 1_000_000);
-        } else if (ingredient != null || count != null || grams != null || priceCents != null) {
-            throw new InvalidInputException("count", type, "ingredient, count, grams and priceCents for BOUGHT only");
-        }
+        EventPart.check(
+                type,
+                subject,
+                ingredient,
+                count,
+                grams,
+                priceCents,
+                drop,
+                stay,
+                how,
+                guest,
+                cut,
+                side,
+                ml,
+                what,
+                pot,
+                share,
+                celsius,
+                act,
+                event);
     }
 
-    /** As it must have been: a device whose clock is ahead cannot have seen it after it was heard of. */
+    /**
+     * As it must have been: a device whose clock is ahead cannot have seen it after it was heard of. At the table seconds
+     * count from one event to the next, and an evening may be gone through before its day: there the device is believed.
+     */
     public PartyEvent noLaterThan(Instant heard) {
-        return at.isAfter(heard)
-                ? new PartyEvent(id, heard, type, subject, ingredient, count, grams, priceCents)
-                : this;
+        return at.isAfter(heard) && table().isEmpty() ? seenAt(heard) : this;
+    }
+
+    /** By the clock of who hears of it, where the device's own is off by so much. */
+    public PartyEvent later(Duration offset) {
+        return offset.isZero() ? this : seenAt(at.plus(offset));
+    }
+
+    private PartyEvent seenAt(Instant moment) {
+        return new PartyEvent(
+                id,
+                moment,
+                type,
+                subject,
+                ingredient,
+                count,
+                grams,
+                priceCents,
+                drop,
+                stay,
+                how,
+                guest,
+                cut,
+                side,
+                ml,
+                what,
+                pot,
+                share,
+                celsius,
+                act,
+                event);
+    }
+
+    /** What it tells of the table; nothing where it tells of shops and the kitchen, or takes something back. */
+    public Optional<TableEvent> table() {
+        return Optional.ofNullable(
+                switch (type) {
+                    case SAT_DOWN -> new TableEvent.SatDown(id, at);
+                    case PUT_IN -> new TableEvent.PutIn(id, at, requireNonNull(drop), stay, cut, side);
+                    case TAKEN_OUT ->
+                        new TableEvent.TakenOut(
+                                id, at, requireNonNull(drop), stay, requireNonNullElse(how, TableEvent.How.DONE));
+                    case SKIPPED -> new TableEvent.Skipped(id, at, requireNonNull(drop));
+                    case ARRIVED -> new TableEvent.Arrived(id, at, requireNonNull(guest));
+                    case LEFT -> new TableEvent.Left(id, at, requireNonNull(guest));
+                    case FULL -> new TableEvent.Full(id, at, requireNonNull(guest));
+                    case WANTS -> new TableEvent.Wants(id, at, requireNonNull(guest), requireNonNull(cut));
+                    case POURED ->
+                        new TableEvent.Poured(id, at, requireNonNull(side), requireNonNull(ml), requireNonNull(what));
+                    case HEAT_SET -> new TableEvent.HeatSet(id, at, requireNonNull(pot), requireNonNull(share));
+                    case READ -> new TableEvent.Read(id, at, requireNonNull(side), requireNonNull(celsius));
+                    case SKIMMED -> new TableEvent.CueDone(id, at, Cue.Act.SKIM, requireNonNull(side));
+                    case SOUP_SERVED -> new TableEvent.CueDone(id, at, Cue.Act.SOUP, requireNonNull(side));
+                    case FELL_IN -> new TableEvent.FellIn(id, at, requireNonNull(side), requireNonNull(ingredient));
+                    case OUT_OF -> new TableEvent.OutOf(id, at, requireNonNull(cut));
+                    case PAUSED -> new TableEvent.Paused(id, at);
+                    case RESUMED -> new TableEvent.Resumed(id, at);
+                    case FINISHED -> new TableEvent.Finished(id, at);
+                    case CUE_DONE -> new TableEvent.CueDone(id, at, requireNonNull(act), requireNonNull(side));
+                    case BOUGHT,
+                            RETURNED,
+                            SOLD_OUT,
+                            BACK_ON_SHELF,
+                            TASK_STARTED,
+                            TASK_PAUSED,
+                            TASK_DONE,
+                            TASK_REOPENED,
+                            TAKEN_BACK -> null;
+                });
     }
 
     public static PartyEvent of(UUID id, Instant at, EventType type, String subject) {
-        return new PartyEvent(id, at, type, subject, null, null, null, null);
+        return new PartyEvent(
+                id, at, type, subject, null, null, null, null, null, null, null, null, null, null, null, null, null,
+                null, null, null, null);
+    }
+
+    public static PartyEvent bought(
+            UUID id, Instant at, String offer, String ingredient, int count, double grams, int priceCents) {
+        return new PartyEvent(
+                id,
+                at,
+                EventType.BOUGHT,
+                offer,
+                ingredient,
+                count,
+                grams,
+                priceCents,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 }

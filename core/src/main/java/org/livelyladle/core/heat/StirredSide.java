@@ -57,6 +57,11 @@ public final class StirredSide {
         return lossWPerK * (boilC - airC);
     }
 
+    /** It was found at another temperature, no higher than its boil [°C]. */
+    public void becomes(double found) {
+        celsius = Math.min(found, boilC);
+    }
+
     /** Food that takes the broth's temperature at once and stays in it. */
     public void mixFood(double joulePerK, double startC) {
         celsius = (capacityJPerK() * celsius + joulePerK * startC) / (capacityJPerK() + joulePerK);

@@ -23,6 +23,7 @@ import org.livelyladle.core.measure.Operation;
 import org.livelyladle.core.measure.Term;
 import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Now;
 import org.livelyladle.core.table.ScoreTerm;
 import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.Stay;
@@ -79,7 +80,8 @@ public final class PaceFigures {
                 sequence.soupRounds(),
                 sequence.reasons(),
                 new Scores(brief, sequence, paces, busy).terms(),
-                audit);
+                audit,
+                Now.notStarted());
     }
 
     /** What any sequence scores, as far as its drops tell: without what is poured, and how the heat is set. */

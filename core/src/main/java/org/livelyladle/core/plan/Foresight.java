@@ -1,5 +1,6 @@
 package org.livelyladle.core.plan;
 
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
@@ -25,7 +26,7 @@ import org.livelyladle.core.table.TableState;
  * The table and the evening foreseen from it. Where raw food would stand in a side below its floor, the side takes less
  * at a time and the table is laid anew; a side that cannot do it at all gets nothing raw.
  */
-record Foresight(Sequence table, Evening evening, SideLimits limits) {
+record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledger) {
     /** After so many tries a side that is too cool gets nothing raw at once, so that each further try bars one at least. */
     private static final int PATIENT_TRIES = 4;
 
@@ -36,20 +37,18 @@ record Foresight(Sequence table, Evening evening, SideLimits limits) {
             Sides sides,
             Windows windows,
             Care care,
-            Ledger ledger,
             KitchenText text) {
         Care now = care;
         SideLimits limits = SideLimits.without(tooWeak(brief, sides));
         for (int tries = 1; ; tries++) {
             Patience.check();
-            Ledger trial = new Ledger();
+            Ledger ledger = new Ledger();
             Sequence table = new TablePlanner(brief, catalogue, sides, windows, limits, now, text).plan(portions);
             EveningPlanner.Foreseen foreseen =
-                    new EveningPlanner(brief, catalogue, trial, text).plan(sides, table, Integer.MIN_VALUE);
+                    new EveningPlanner(brief, catalogue, ledger, text).plan(sides, table, TableState.empty());
             if (foreseen.tooCool().isEmpty()) {
                 if (now == care) {
-                    ledger.absorb(trial);
-                    return new Foresight(table, foreseen.evening(), limits);
+                    return new Foresight(table, foreseen.evening(), limits, ledger);
                 }
                 now = care;
                 continue;
@@ -65,7 +64,10 @@ record Foresight(Sequence table, Evening evening, SideLimits limits) {
      * can.
      *
      * @param brief as it turned out
-     * @param base as if nothing had happened
+     * @param before what was to come until then
+     * @param pausedBefore pauses that it knew of [s]
+     * @param asBefore what sides took at a time until then
+     * @param care whether better moments are looked for at all
      */
     static Foresight of(
             Brief brief,
@@ -73,24 +75,44 @@ record Foresight(Sequence table, Evening evening, SideLimits limits) {
             Portions portions,
             Sides sides,
             Windows windows,
-            Foresight base,
+            Sequence before,
+            int pausedBefore,
+            SideLimits asBefore,
             TableState state,
-            Ledger ledger,
+            Care care,
             KitchenText text) {
-        SideLimits limits = base.limits();
+        SideLimits limits = asBefore;
         for (int tries = 0; ; tries++) {
             Patience.check();
-            Ledger trial = new Ledger();
+            Ledger ledger = new Ledger();
             Sequence table = new TableResumer(brief, catalogue, sides, windows, limits, text, state)
-                    .resume(portions, base.table(), tries == 0 ? Care.FULL : Care.QUICK);
+                    .resume(portions, before, pausedBefore, tries == 0 ? care : Care.QUICK);
             EveningPlanner.Foreseen foreseen =
-                    new EveningPlanner(brief, catalogue, trial, text).plan(sides, table, state.at());
-            if (foreseen.tooCool().isEmpty()) {
-                ledger.absorb(trial);
-                return new Foresight(table, foreseen.evening(), limits);
+                    new EveningPlanner(brief, catalogue, ledger, text).plan(sides, table, state);
+            // what lies on a plate goes in whatever the side is like, and no limit helps it
+            boolean isAllTried = tries > PATIENT_TRIES + sides.all().size();
+            if (foreseen.tooCool().isEmpty() || isAllTried) {
+                return new Foresight(table, foreseen.evening(), limits, ledger);
             }
             limits = tries == 0 ? limits : tighter(limits, tries, foreseen.tooCool());
         }
+    }
+
+    /** With what has begun as it happened; nothing where a side would be too cool for what is to come. */
+    static Optional<Foresight> asItStands(
+            Brief brief,
+            Catalogue catalogue,
+            Sides sides,
+            Sequence before,
+            SideLimits limits,
+            TableState state,
+            KitchenText text) {
+        Ledger ledger = new Ledger();
+        Sequence table = before.havingBegun(state.begun());
+        EveningPlanner.Foreseen foreseen = new EveningPlanner(brief, catalogue, ledger, text).plan(sides, table, state);
+        return foreseen.tooCool().isEmpty()
+                ? Optional.of(new Foresight(table, foreseen.evening(), limits, ledger))
+                : Optional.empty();
     }
 
     private static SideLimits tighter(SideLimits limits, int tries, Set<String> tooCool) {

@@ -42,9 +42,18 @@ import org.livelyladle.core.table.TableState;
 /** {@code plan = f(brief, catalogue, facts, asOf)}: the pipeline, pure and deterministic. */
 public final class Planner {
     private static final int MOST_DROPS = 1000;
+    /** While a table runs its brief stays the same; so many tables run at once, each going on from so many moments. */
+    private static final int RECENT_BRIEFS = 8;
+
+    private static final int RECENT_MOMENTS = 500;
 
     private final Catalogue builtIn;
     private final WindowModel model = new WindowModel();
+    private final Recent<Brief, Based> recent = new Recent<>(RECENT_BRIEFS);
+    private final Recent<LiveTable.Resumed, Sequence> resumed = new Recent<>(RECENT_MOMENTS);
+
+    /** What follows from a brief alone. */
+    private record Based(Stages stages, Foresight foresight) {}
 
     public Planner(Catalogue catalogue) {
         this.builtIn = requireNonNull(catalogue, "catalogue");
@@ -57,15 +66,17 @@ public final class Planner {
     public Planned plan(Brief brief, Facts facts, Instant asOf) {
         requireNonNull(facts, "facts");
         requireNonNull(asOf, "asOf");
-        Stages stages = Stages.checked(requireNonNull(brief, "brief"), builtIn, model);
+        Based based = based(requireNonNull(brief, "brief"));
+        Stages stages = based.stages();
         Catalogue catalogue = stages.catalogue();
-        Ledger ledger = stages.ledger();
+        Ledger ledger = new Ledger();
+        ledger.absorb(stages.ledger());
         KitchenText text = stages.text();
         Windows windows = stages.windows();
         Portions portions = stages.portions();
-        Foresight foresight = stages.foresee(Care.FULL);
-        Evening evening = foresight.evening();
-        TablePlan table = stages.table(foresight);
+        LiveTable.Seen seen = new LiveTable(stages, based.foresight(), resumed).at(asOf, facts.table(), ledger);
+        Evening evening = seen.foresight().evening();
+        TablePlan table = seen.table();
         Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan(stages.sides(), evening.reserves());
         Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan(portions);
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
@@ -121,6 +132,25 @@ public final class Planner {
                         .toList(),
                 OwnFood.of(brief, catalogue));
         return new Planned(plan, ledger);
+    }
+
+    /**
+     * Only the table, as it is in the {@link #plan plan} of the same moment.
+     *
+     * @throws org.livelyladle.core.check.InvalidInputException when the brief does not fit the catalogue
+     */
+    public TablePlan table(Brief brief, Facts facts, Instant asOf) {
+        Based based = based(requireNonNull(brief, "brief"));
+        return new LiveTable(based.stages(), based.foresight(), resumed)
+                .at(asOf, facts.table(), new Ledger())
+                .table();
+    }
+
+    private Based based(Brief brief) {
+        return recent.get(brief, () -> {
+            Stages stages = Stages.checked(brief, builtIn, model);
+            return new Based(stages, stages.foresee(Care.FULL));
+        });
     }
 
     /**

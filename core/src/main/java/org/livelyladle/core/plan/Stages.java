@@ -1,6 +1,7 @@
 package org.livelyladle.core.plan;
 
 import java.util.List;
+import java.util.Optional;
 import org.livelyladle.core.audit.TableAudit;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
@@ -56,26 +57,50 @@ record Stages(
     }
 
     Foresight foresee(Care care) {
-        return Foresight.of(brief, catalogue, portions, sides, windows, care, ledger, text);
+        return Foresight.of(brief, catalogue, portions, sides, windows, care, text);
     }
 
-    TablePlan table(Foresight foresight) {
-        Sequence sequence = foresight.table();
-        return new PaceFigures(brief, catalogue, windows, ledger)
-                .plan(sequence, foresight.evening(), audit(brief, sequence, TableState.empty()));
+    /**
+     * From a later moment on.
+     *
+     * @param base whose limits hold
+     * @param before what was to come until then, knowing of these pauses [s]
+     */
+    Foresight goOn(Foresight base, Sequence before, int pausedBefore, TableState state, Care care) {
+        return Foresight.of(
+                state.turnedOut(brief),
+                catalogue,
+                portions,
+                sides,
+                windows,
+                before,
+                pausedBefore,
+                base.limits(),
+                state,
+                care,
+                text);
+    }
+
+    /** What was to come still holds at a later moment; nothing where a rule stands against it by now. */
+    Optional<Foresight> asItStands(Foresight base, Sequence before, TableState state) {
+        Brief now = state.turnedOut(brief);
+        return Foresight.asItStands(now, catalogue, sides, before, base.limits(), state, text)
+                .filter(standing -> audit(now, standing.table(), state).isEmpty());
+    }
+
+    /** @param own takes the figures of the table */
+    TablePlan table(Foresight foresight, TableState state, Ledger own) {
+        Brief now = state.isEmpty() ? brief : state.turnedOut(brief);
+        return new PaceFigures(now, catalogue, windows, own)
+                .plan(foresight.table(), foresight.evening(), audit(now, foresight.table(), state));
     }
 
     /** The table from a later moment on; its figures are kept apart from those of the plan. */
     TablePlan table(TableState state) {
         Foresight base = foresee(Care.FULL);
-        if (state.isEmpty()) {
-            return table(base);
-        }
-        Brief now = state.turnedOut(brief);
-        Ledger own = new Ledger();
-        Foresight foresight = Foresight.of(now, catalogue, portions, sides, windows, base, state, own, text);
-        return new PaceFigures(now, catalogue, windows, own)
-                .plan(foresight.table(), foresight.evening(), audit(now, foresight.table(), state));
+        return state.isEmpty()
+                ? table(base, state, new Ledger())
+                : table(goOn(base, base.table(), 0, state, Care.FULL), state, new Ledger());
     }
 
     private List<Violation> audit(Brief as, Sequence sequence, TableState state) {

@@ -21,9 +21,15 @@ final class Minders {
     private final Map<String, String> ofPot = new TreeMap<>();
 
     Minders(Brief brief) {
+        this(brief, 0);
+    }
+
+    /** @param from whoever has left by then looks after nothing any more [s from sitting down] */
+    Minders(Brief brief, int from) {
         int mealSeconds = brief.mealMinutes() * 60;
         List<Guest> adults = brief.guests().stream()
                 .filter(guest -> !guest.isSmallChild())
+                .filter(guest -> guest.leavesWithin(brief.mealMinutes()) * 60 > from)
                 .sorted(Comparator.comparing(Guest::id))
                 .toList();
         int next = 0;
@@ -32,14 +38,15 @@ final class Minders {
             boolean minded = guest.isSmallChild() && !adults.isEmpty();
             holders.put(guest.id(), minded ? beside(guest, adults, next++, mealSeconds) : guest.id());
         }
-        dealPots(brief, candidates(brief, adults));
+        dealPots(brief, candidates(brief, adults, from));
     }
 
     /** Those the host named, but no small child; else the first cook, else the first adult. */
-    private static List<String> candidates(Brief brief, List<Guest> adults) {
+    private static List<String> candidates(Brief brief, List<Guest> adults, int from) {
         List<String> named = Objects.requireNonNullElse(brief.minders(), List.<String>of()).stream()
-                .filter(id ->
-                        brief.guest(id).map(guest -> !guest.isSmallChild()).orElse(true))
+                .filter(id -> brief.guest(id)
+                        .map(guest -> !guest.isSmallChild() && guest.leavesWithin(brief.mealMinutes()) * 60 > from)
+                        .orElse(true))
                 .toList();
         if (!named.isEmpty()) {
             return named;

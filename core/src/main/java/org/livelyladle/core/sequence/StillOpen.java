@@ -20,6 +20,14 @@ final class StillOpen {
         }
     }
 
+    /** On top of what is open of it for its guest. */
+    void addMore(Demand demand) {
+        if (demand.grams() > NEGLIGIBLE_G) {
+            open.computeIfAbsent(demand.cut().id(), cut -> new TreeMap<>())
+                    .merge(demand.guest().id(), demand, Demand::and);
+        }
+    }
+
     List<Demand> all() {
         return open.values().stream()
                 .flatMap(byGuest -> byGuest.values().stream())

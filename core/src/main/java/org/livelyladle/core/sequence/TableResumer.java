@@ -2,16 +2,19 @@ package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -19,6 +22,7 @@ import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.Content;
+import org.livelyladle.core.safety.Needs;
 import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.EndingPlan;
@@ -42,6 +46,13 @@ public final class TableResumer {
     /** A drop that moves less than this has not moved [s]. */
     private static final int UNMOVED_SECONDS = 30;
 
+    /** A second helping is about so much; memory [g]. */
+    private static final double HELPING_G = 60;
+
+    /** Causes that are found anew at each moment. */
+    private static final Set<TablePlan.Cause> FOLLOWS_FROM_THE_STATE =
+            EnumSet.of(TablePlan.Cause.NO_MORE, TablePlan.Cause.USED_UP, TablePlan.Cause.ABSENT);
+
     private static final double NEGLIGIBLE_G = 1e-6;
     private static final double MINUTE = 60;
 
@@ -60,6 +71,9 @@ public final class TableResumer {
     private final List<Drop> begun;
     /** Before this nothing more goes in [s from sitting down]. */
     private final int from;
+
+    /** What is still to come is so much later than in the sequence it goes on from [s]. */
+    private int shift;
 
     private final List<TablePlan.Remainder> remainders = new ArrayList<>();
     /** Where each batch would be if nothing had happened, and the rule that is in the way of it there. */
@@ -83,7 +97,7 @@ public final class TableResumer {
         this.limits = limits;
         this.text = text;
         this.state = state;
-        this.minders = new Minders(brief);
+        this.minders = new Minders(brief, state.at());
         this.access = new SideAccess(brief, catalogue, wentIn());
         this.dishes = Dish.byCut(brief, catalogue);
         this.fitness = new SideFitness(brief, catalogue, plans, limits, dishes);
@@ -122,7 +136,20 @@ public final class TableResumer {
         }
         return stays.stream().allMatch(Stay::onPlate)
                 ? Stream.empty()
-                : Stream.of(drop.consistingOf(drop.amount(), stays));
+                : Stream.of(drop.consistingOf(drop.amount(), stays).mindedBy(minderOf(drop)));
+    }
+
+    /** Whoever minded it may have left. */
+    private @Nullable String minderOf(Drop drop) {
+        if (drop.shared()) {
+            return minders.byPot().get(brief.potOf(drop.side()).id());
+        }
+        return drop.minder() == null
+                ? null
+                : drop.servings()
+                        .map(serving -> minders.holder(serving.guest()))
+                        .findFirst()
+                        .orElse(drop.minder());
     }
 
     private Side side(String id) {
@@ -133,10 +160,12 @@ public final class TableResumer {
     }
 
     /**
-     * @param base the sequence as if nothing had happened
+     * @param base the sequence it goes on from: as if nothing had happened, or as it was to go on last
+     * @param basePaused pauses that this sequence knew of [s]
      * @param care whether better moments are looked for
      */
-    public Sequence resume(Portions portions, Sequence base, Care care) {
+    public Sequence resume(Portions portions, Sequence base, int basePaused, Care care) {
+        this.shift = state.pausedSeconds() - basePaused;
         StillOpen open = open(portions, base);
         SideAllocator.Allocation allocation = new SideAllocator(brief, plans, open.all(), access, fitness::canCook)
                 .allocateAsBefore((guest, side) -> base.sidesOpenTo(guest.id()).contains(side.id()));
@@ -183,14 +212,13 @@ public final class TableResumer {
     }
 
     /**
-     * What everybody is to get, less what went in for them. Who wants no more, what is used up, and what was never to be
-     * cooked, is named.
+     * What everybody is to get, less what went in for them. Who wants no more, what is used up or skipped, and what was
+     * never to be cooked, is named.
      */
     private StillOpen open(Portions portions, Sequence base) {
         StillOpen open = new StillOpen();
-        Map<String, TablePlan.Remainder> never = new HashMap<>();
-        base.remainders().forEach(rest -> never.put(rest.guest() + " " + rest.cut(), rest));
-        for (Demand demand : TablePlanner.demands(portions, brief, fitness, dishes)) {
+        List<Demand> demands = TablePlanner.demands(portions, brief, fitness, dishes);
+        for (Demand demand : demands) {
             Demand left = StillOpen.less(demand, eaten(demand));
             if (left.grams() <= NEGLIGIBLE_G) {
                 continue;
@@ -202,13 +230,83 @@ public final class TableResumer {
                         remainder(left, TablePlan.Cause.NO_MORE, left.guest().name() + " eats no more"));
             } else {
                 open.add(left);
-                Optional.ofNullable(
-                                never.get(left.guest().id() + " " + left.cut().id()))
-                        .ifPresent(rest -> open.take(rest.cut(), serving(rest, left))
-                                .ifPresent(part -> remainders.add(remainder(part, rest.cause(), rest.reason()))));
+                base.remainders().stream()
+                        .filter(rest -> !FOLLOWS_FROM_THE_STATE.contains(rest.cause()))
+                        .filter(rest -> rest.guest().equals(left.guest().id())
+                                && rest.cut().equals(left.cut().id()))
+                        .forEach(rest -> nameAgain(rest, left, open));
             }
         }
+        Map<String, Drop> started = started();
+        base.drops().stream()
+                .filter(drop -> state.skipped().contains(drop.id()))
+                .flatMap(drop -> notBegun(drop, started.get(drop.id())).stream()
+                        .flatMap(stays -> servings(stays).stream())
+                        .flatMap(serving -> open.take(drop.cut(), serving).stream()))
+                .forEach(part -> remainders.add(remainder(part, TablePlan.Cause.SKIPPED, "not cooked after all")));
+        grant(demands, open);
         return open;
+    }
+
+    private void nameAgain(TablePlan.Remainder rest, Demand of, StillOpen open) {
+        open.take(rest.cut(), serving(rest, of))
+                .ifPresent(part -> remainders.add(remainder(part, rest.cause(), rest.reason())));
+    }
+
+    private Map<String, Drop> started() {
+        Map<String, Drop> started = new HashMap<>();
+        state.begun().forEach(drop -> started.put(drop.id(), drop));
+        return started;
+    }
+
+    /** Whoever wants more gets a helping of what others leave, as long as there is some. */
+    private void grant(List<Demand> demands, StillOpen open) {
+        Map<String, Double> spare = new HashMap<>();
+        remainders.stream()
+                .filter(rest -> rest.cause() == TablePlan.Cause.NO_MORE || rest.cause() == TablePlan.Cause.SKIPPED)
+                .forEach(rest -> spare.merge(rest.cut(), rest.grams(), Double::sum));
+        Map<TableState.Wanted, Demand> granted = new LinkedHashMap<>();
+        for (TableState.Wanted want : state.wants()) {
+            Guest guest = brief.guest(want.guest()).orElseThrow();
+            Dish dish = dishes.get(want.cut());
+            boolean may = Needs.brokenByEating(guest, Content.of(dish.cut(), catalogue))
+                            .isEmpty()
+                    && !state.wantsNoMore(guest.id())
+                    && !state.usedUp().contains(want.cut());
+            Demand helping = helping(guest, dish, spare.getOrDefault(want.cut(), 0.0));
+            if (may && helping.grams() > NEGLIGIBLE_G) {
+                spare.merge(want.cut(), -helping.grams(), Double::sum);
+                granted.merge(want, helping, Demand::and);
+            }
+        }
+        granted.values().forEach(more -> open.addMore(StillOpen.less(more, eatenBeyond(more, demands))));
+    }
+
+    /** What a guest got of a cut besides the planned portion. */
+    private Demand eatenBeyond(Demand more, List<Demand> demands) {
+        Demand none = new Demand(more.guest(), more.dish(), 0, 0);
+        Demand eaten = eaten(more).stream()
+                .map(serving -> new Demand(more.guest(), more.dish(), serving.pieces(), serving.grams()))
+                .reduce(none, Demand::and);
+        Demand planned = demands.stream()
+                .filter(demand ->
+                        demand.guest().equals(more.guest()) && demand.cut().equals(more.cut()))
+                .findFirst()
+                .orElse(none);
+        return new Demand(
+                more.guest(),
+                more.dish(),
+                Math.max(0, eaten.pieces() - planned.pieces()),
+                Math.max(0, eaten.grams() - planned.grams()));
+    }
+
+    private static Demand helping(Guest guest, Dish dish, double spareGrams) {
+        Double piece = dish.cut().counted() ? dish.cut().pieceGrams() : null;
+        if (piece == null) {
+            return new Demand(guest, dish, 0, Math.min(HELPING_G, spareGrams));
+        }
+        int pieces = (int) Math.min(Math.max(1, Math.round(HELPING_G / piece)), spareGrams / piece + NEGLIGIBLE_G);
+        return new Demand(guest, dish, pieces, pieces * piece);
     }
 
     private static Stay.Serving serving(TablePlan.Remainder rest, Demand of) {
@@ -216,6 +314,7 @@ public final class TableResumer {
         return new Stay.Serving(rest.guest(), rest.grams(), pieces);
     }
 
+    /** What went in of it for its guest. */
     private List<Stay.Serving> eaten(Demand demand) {
         return begun.stream()
                 .filter(drop -> drop.cut().equals(demand.cut().id()))
@@ -229,12 +328,18 @@ public final class TableResumer {
                 demand.guest().id(), demand.cut().id(), demand.grams(), text.grams(demand.grams()), cause, reason);
     }
 
-    /** An ending that has begun goes on. */
+    /** An ending that has begun goes on, for those who still may. */
     private @Nullable EndingPlan ending(Sequence base, SideAllocator.Allocation allocation, Portions portions) {
         EndingPlan planned = base.ending();
-        return planned != null && planned.from() <= state.at()
-                ? planned
-                : new EndingPlanner(brief, catalogue, allocation, portions, minders).plan();
+        if (planned == null || planned.from() > state.at()) {
+            return new EndingPlanner(brief, catalogue, allocation, portions, minders).plan();
+        }
+        Side side = side(planned.side());
+        List<EndingPlan.Without> closed = planned.eaters().stream()
+                .flatMap(guest -> access.closed(brief.guest(guest).orElseThrow(), side).stream())
+                .map(barrier -> new EndingPlan.Without(barrier.guest(), barrier.reason()))
+                .toList();
+        return planned.but(closed);
     }
 
     private Dish dish(Drop drop) {
@@ -290,10 +395,12 @@ public final class TableResumer {
 
     private List<Kept> stillToCome(
             Sequence base, StillOpen open, SideAllocator.Allocation allocation, Batcher batcher, Rescue rescue) {
-        Map<String, Drop> started = new HashMap<>();
-        state.begun().forEach(drop -> started.put(drop.id(), drop));
+        Map<String, Drop> started = started();
         List<Kept> all = new ArrayList<>();
-        for (Drop drop : base.drops()) {
+        List<Drop> wanted = base.drops().stream()
+                .filter(drop -> !state.skipped().contains(drop.id()))
+                .toList();
+        for (Drop drop : wanted) {
             for (List<Stay> stays : notBegun(drop, started.get(drop.id()))) {
                 kept(drop, stays, open, allocation, batcher, rescue).ifPresent(all::add);
             }
@@ -349,16 +456,18 @@ public final class TableResumer {
         if (eaters.isEmpty()) {
             return Optional.empty();
         }
-        int putIn = stays.get(0).putIn() + state.pausedSeconds();
-        Optional<Batch> batch = batcher.again(dish, side, side(drop.homeSide()), drop.batch(), place(putIn), eaters);
+        int putIn = stays.get(0).putIn() + shift;
+        Optional<Batch> batch =
+                batcher.again(dish, side, side(drop.homeSide()), drop.batch(), place(putIn, dish.inTurns()), eaters);
         if (batch.isEmpty()) {
             eaters.forEach(rescue::take);
         }
         return batch.map(again -> new Kept(again, putIn, drop.pinned()));
     }
 
-    private OrderOfEating.Place place(int putIn) {
-        boolean soon = putIn < state.at() + SOON_SECONDS;
+    /** @param inTurns nobody tells eaters that a turn of theirs has moved, so it moves only when it must */
+    private OrderOfEating.Place place(int putIn, boolean inTurns) {
+        boolean soon = putIn < state.at() + (inTurns ? LATER_SECONDS : SOON_SECONDS);
         return new OrderOfEating.Place(0, putIn < state.at() + LATER_SECONDS ? RELUCTANT : 1, soon);
     }
 

@@ -1,8 +1,11 @@
 package org.livelyladle.core.table;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Tending;
@@ -50,6 +53,31 @@ public record Drop(
     /** The same with other stays. */
     public Drop consistingOf(String amount, List<Stay> stays) {
         return new Drop(id, cut, name, side, homeSide, batch, tending, minder, amount, pinned, stays);
+    }
+
+    /** The same, looked after by somebody else. */
+    public Drop mindedBy(@Nullable String other) {
+        return new Drop(id, cut, name, side, homeSide, batch, tending, other, amount, pinned, stays);
+    }
+
+    /** With what has begun of it as it happened, and the rest as it was to come; as it was where nothing has begun. */
+    Drop after(@Nullable Drop begun) {
+        if (begun == null) {
+            return this;
+        }
+        List<Stay> all = new ArrayList<>(begun.stays);
+        if (!shared()) {
+            Map<List<Stay.Serving>, Long> happened =
+                    begun.stays.stream().collect(Collectors.groupingBy(Stay::servings, Collectors.counting()));
+            for (Stay stay :
+                    stays.stream().sorted(Comparator.comparingInt(Stay::putIn)).toList()) {
+                if (happened.merge(stay.servings(), -1L, Long::sum) < 0) {
+                    all.add(stay);
+                }
+            }
+            all.sort(Comparator.comparingInt(Stay::putIn));
+        }
+        return consistingOf(amount, all);
     }
 
     /** The stays in a broth; what is browned on a plate first is no broth's. */

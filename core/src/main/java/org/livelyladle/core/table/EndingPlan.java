@@ -1,6 +1,7 @@
 package org.livelyladle.core.table;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Ending;
 
@@ -29,6 +30,21 @@ public record EndingPlan(
         without = List.copyOf(without);
         parts = List.copyOf(parts);
         steps = List.copyOf(steps);
+    }
+
+    /** The same for all but these. */
+    public EndingPlan but(List<Without> more) {
+        List<String> out = more.stream().map(Without::guest).toList();
+        return new EndingPlan(
+                kind,
+                side,
+                from,
+                until,
+                minder,
+                eaters.stream().filter(guest -> !out.contains(guest)).toList(),
+                Stream.concat(without.stream(), more.stream()).toList(),
+                parts,
+                steps);
     }
 
     /** A guest who gets none of it. */

@@ -2,6 +2,7 @@ package org.livelyladle.core.table;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Course;
 
@@ -65,6 +66,23 @@ public record Sequence(
      * @param minutesFromPlace how far from its place in the courses, before or after [min]
      */
     public record Reason(String drop, String here, String now, double minutesFromPlace) {}
+
+    /** The same with what has begun as it happened. */
+    public Sequence havingBegun(List<Drop> begun) {
+        Map<String, Drop> happened = begun.stream().collect(Collectors.toMap(Drop::id, drop -> drop));
+        return new Sequence(
+                mealSeconds,
+                drops.stream().map(drop -> drop.after(happened.get(drop.id()))).toList(),
+                sides,
+                remainders,
+                beatenPins,
+                courses,
+                beside,
+                minders,
+                reasons,
+                ending,
+                soupRounds);
+    }
 
     /** The sides a guest may eat from all evening. */
     public List<String> sidesOpenTo(String guest) {

@@ -106,6 +106,27 @@ public record Stay(
         return new Stay(putIn, ready, bestUntil, overcooked, takeOut, grams, loadGrams, volumeMl, eaters, side, plate);
     }
 
+    /** The same so much later [s]. */
+    public Stay later(int seconds) {
+        return new Stay(
+                putIn + seconds,
+                ready + seconds,
+                bestUntil + seconds,
+                overcooked + seconds,
+                takeOut + seconds,
+                grams,
+                loadGrams,
+                volumeMl,
+                servings,
+                side,
+                plate);
+    }
+
+    /** The same, taken out at another time [s from sitting down]. */
+    public Stay until(int second) {
+        return new Stay(putIn, ready, bestUntil, overcooked, second, grams, loadGrams, volumeMl, servings, side, plate);
+    }
+
     public boolean isInside(int second) {
         return putIn <= second && second < takeOut;
     }

@@ -25,6 +25,7 @@ import org.livelyladle.core.safety.SideAccess;
  * @param reasons why each drop is where it is
  * @param score the aims and what is reached of each
  * @param audit the hard rules it breaks, judged from scratch; none
+ * @param now the table at the moment the plan is looked at
  */
 public record TablePlan(
         int mealSeconds,
@@ -45,7 +46,8 @@ public record TablePlan(
         List<SoupRound> soupRounds,
         List<Sequence.Reason> reasons,
         List<ScoreTerm> score,
-        List<Violation> audit) {
+        List<Violation> audit,
+        Now now) {
 
     public TablePlan {
         drops = List.copyOf(drops);
@@ -61,6 +63,31 @@ public record TablePlan(
         soupRounds = List.copyOf(soupRounds);
         score = List.copyOf(score);
         audit = List.copyOf(audit);
+    }
+
+    /** The same at a moment of the evening. */
+    public TablePlan at(Now moment) {
+        return new TablePlan(
+                mealSeconds,
+                everybodyEats,
+                longestWait,
+                cuesPerMinute,
+                mostCues,
+                drops,
+                cues,
+                doneness,
+                guests,
+                sides,
+                remainders,
+                beatenPins,
+                courses,
+                beside,
+                ending,
+                soupRounds,
+                reasons,
+                score,
+                audit,
+                moment);
     }
 
     /** What a guest finds in the bowl, cooked in the kitchen [g]. */
@@ -141,7 +168,9 @@ public record TablePlan(
         /** The guest has left, or wants no more. */
         NO_MORE,
         /** There is none left of it. */
-        USED_UP
+        USED_UP,
+        /** The host skipped it. */
+        SKIPPED
     }
 
     /** A pinned drop a hard rule beats, with the nearest side and minute that hold. */

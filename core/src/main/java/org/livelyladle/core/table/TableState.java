@@ -21,6 +21,9 @@ import org.livelyladle.core.check.Check;
  * @param fellIn what fell into a side that was not meant for it
  * @param guests who came or went at another time than planned, or wants no more
  * @param usedUp cuts of which there is none left to put in
+ * @param skipped ids of drops that are not going to be cooked
+ * @param wants who wants more than planned, in order: a helping of what others leave
+ * @param read temperatures read in sides; each holds from its moment on
  */
 public record TableState(
         @Nullable Integer at,
@@ -28,13 +31,21 @@ public record TableState(
         @Nullable List<Drop> begun,
         @Nullable List<FellIn> fellIn,
         @Nullable List<Present> guests,
-        @Nullable List<String> usedUp) {
+        @Nullable List<String> usedUp,
+        @Nullable List<String> skipped,
+        @Nullable List<Wanted> wants,
+        @Nullable List<Reading> read) {
     /** Before anything could have happened [s from sitting down]. */
     private static final int BEFORE = -7200;
 
     private static final int LATEST = 36_000;
     private static final int MOST_DROPS = 1000;
     private static final int MOST_CUTS = 150;
+    private static final int MOST_READINGS = 20_000;
+    /** Beyond this no thermometer is in a broth [°C]. */
+    private static final double COLDEST = -5;
+
+    private static final double HOTTEST = 130;
     private static final int LONGEST_MEAL = 240;
     /** A guest is at the table for so long at least [min]. */
     private static final int LEAST_STAY = 10;
@@ -44,6 +55,23 @@ public record TableState(
         public FellIn {
             side = Check.id(side, "side");
             ingredient = Check.id(ingredient, "ingredient");
+            Check.range(at, "at", BEFORE, LATEST);
+        }
+    }
+
+    /** A guest who wants another helping of a cut. */
+    public record Wanted(String guest, String cut) {
+        public Wanted {
+            guest = Check.id(guest, "guest");
+            cut = Check.id(cut, "cut");
+        }
+    }
+
+    /** A temperature read in a side [s from sitting down, °C]. */
+    public record Reading(String side, double celsius, int at) {
+        public Reading {
+            side = Check.id(side, "side");
+            Check.range(celsius, "celsius", COLDEST, HOTTEST);
             Check.range(at, "at", BEFORE, LATEST);
         }
     }
@@ -71,8 +99,24 @@ public record TableState(
             }
         }
 
+        public Present arriving(int second) {
+            return new Present(guest, second, left, full);
+        }
+
+        public Present leaving(int second) {
+            return new Present(guest, arrived, second, full);
+        }
+
+        public Present fullSince(int second) {
+            return new Present(guest, arrived, left, second);
+        }
+
+        public Present hungryAgain() {
+            return new Present(guest, arrived, left, null);
+        }
+
         /** Left and not come back, or wants no more. */
-        boolean wantsNoMore() {
+        public boolean wantsNoMore() {
             return full != null || left != null && (arrived == null || arrived < left);
         }
     }
@@ -93,11 +137,18 @@ public record TableState(
         guests = Check.distinct(
                 requireNonNullElse(guests, List.<Present>of()), "guests", Brief.MOST_GUESTS, Present::guest);
         usedUp = List.copyOf(Check.list(requireNonNullElse(usedUp, List.<String>of()), "usedUp", MOST_CUTS));
+        skipped = List.copyOf(Check.list(requireNonNullElse(skipped, List.<String>of()), "skipped", MOST_DROPS));
+        wants = List.copyOf(Check.list(requireNonNullElse(wants, List.<Wanted>of()), "wants", MOST_DROPS));
+        read = Check.list(requireNonNullElse(read, List.<Reading>of()), "read", MOST_READINGS).stream()
+                .sorted(Comparator.comparingInt(Reading::at)
+                        .thenComparing(Reading::side)
+                        .thenComparing(Reading::celsius))
+                .toList();
     }
 
     /** Before the meal: nothing has happened. */
     public static TableState empty() {
-        return new TableState(null, null, null, null, null, null);
+        return new TableState(null, null, null, null, null, null, null, null, null);
     }
 
     public boolean isEmpty() {

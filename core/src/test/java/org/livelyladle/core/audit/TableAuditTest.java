@@ -140,9 +140,11 @@ class TableAuditTest {
         Drop last = plan.table().drops().get(plan.table().drops().size() - 1);
         TableState.FellIn sesame = new TableState.FellIn(last.side(), "sesame-oil", 10);
 
-        assertThat(sesameSeen(allergic, new TableState(last.putIn() - 1, 0, null, List.of(sesame), null, null)))
+        assertThat(sesameSeen(
+                        allergic,
+                        new TableState(last.putIn() - 1, 0, null, List.of(sesame), null, null, null, null, null)))
                 .isTrue();
-        assertThat(sesameSeen(allergic, new TableState(5400, 0, null, List.of(sesame), null, null)))
+        assertThat(sesameSeen(allergic, new TableState(5400, 0, null, List.of(sesame), null, null, null, null, null)))
                 .isFalse();
     }
 

@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Records;
 import org.livelyladle.core.check.InvalidInputException;
 
 class FactsTest {
@@ -15,7 +16,7 @@ class FactsTest {
     }
 
     private static PartyEvent bought(double grams) {
-        return new PartyEvent(UUID.randomUUID(), Instant.EPOCH, EventType.BOUGHT, "offer", "carrot", 1, grams, 99);
+        return PartyEvent.bought(UUID.randomUUID(), Instant.EPOCH, "offer", "carrot", 1, grams, 99);
     }
 
     @Test
@@ -56,8 +57,8 @@ class FactsTest {
                 .isInstanceOf(InvalidInputException.class)
                 .hasMessageContaining("ingredient");
         assertThatThrownBy(() -> bought(-1)).hasMessageContaining("grams").hasMessageContaining("from 1");
-        assertThatThrownBy(() ->
-                        new PartyEvent(UUID.randomUUID(), Instant.EPOCH, EventType.TASK_DONE, "a", null, 3, null, null))
-                .hasMessageContaining("for BOUGHT only");
+        assertThatThrownBy(() -> Records.with(event(EventType.TASK_DONE, "a"), "count", 3))
+                .rootCause()
+                .hasMessageContaining("subject for TASK_DONE");
     }
 }

@@ -31,7 +31,7 @@ class ReplannerTest {
     private final List<TaskMark> marks = new ArrayList<>();
 
     private Prep at(int minute) {
-        return TestPrep.plan(briefs.build(), new Facts(List.of(), marks, Set.of()), moment(minute));
+        return TestPrep.plan(briefs.build(), new Facts(List.of(), marks, Set.of(), List.of()), moment(minute));
     }
 
     private Instant moment(int minute) {
@@ -171,7 +171,7 @@ class ReplannerTest {
     }
 
     private static Prep plan(Draft draft, List<TaskMark> marks, Instant now) {
-        Facts facts = new Facts(List.of(), marks, Set.of());
+        Facts facts = new Facts(List.of(), marks, Set.of(), List.of());
         return new PrepPlanner(draft, facts, now, new Ledger()).plan();
     }
 

@@ -53,8 +53,7 @@ class PurchasePlannerTest {
     @Test
     void boughtPacksAreStockAndStayOnTheBillAsPaid() {
         briefs.offers.add(CARROTS);
-        PartyEvent bought =
-                new PartyEvent(UUID.randomUUID(), Instant.EPOCH, EventType.BOUGHT, "carrots", "carrot", 1, 500.0, 120);
+        PartyEvent bought = PartyEvent.bought(UUID.randomUUID(), Instant.EPOCH, "carrots", "carrot", 1, 500.0, 120);
         Purchases purchases = plan(Facts.fold(List.of(bought)));
 
         assertThat(missing(purchases, "carrot")).isZero();
@@ -119,8 +118,7 @@ class PurchasePlannerTest {
     @Test
     void theRunningTotalIsWhatWasPaid() {
         briefs.offers.addAll(List.of(CARROTS, new Offer("udon", "shop", "udon", "Udon", 400, 300, null, null)));
-        PartyEvent bought =
-                new PartyEvent(UUID.randomUUID(), Instant.EPOCH, EventType.BOUGHT, "carrots", "carrot", 1, 500.0, 120);
+        PartyEvent bought = PartyEvent.bought(UUID.randomUUID(), Instant.EPOCH, "carrots", "carrot", 1, 500.0, 120);
         Purchases.Trip trip = plan(Facts.fold(List.of(bought))).trips().get(0);
 
         assertThat(trip.paid().value()).isEqualTo(120);

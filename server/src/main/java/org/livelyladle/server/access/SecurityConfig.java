@@ -1,5 +1,6 @@
 package org.livelyladle.server.access;
 
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletResponse;
 import org.livelyladle.server.web.Refusal;
 import org.springframework.context.annotation.Bean;
@@ -22,7 +23,11 @@ class SecurityConfig {
     @Bean
     SecurityFilterChain security(HttpSecurity http, LocalHost localHost) throws Exception {
         return http.csrf(csrf -> csrf.spa().ignoringRequestMatchers(StatelessPaths::matches))
-                .authorizeHttpRequests(requests -> requests.requestMatchers(StatelessPaths::matches)
+                .authorizeHttpRequests(requests -> requests
+                        // the end of a stream whose beginning was allowed
+                        .dispatcherTypeMatchers(DispatcherType.ASYNC)
+                        .permitAll()
+                        .requestMatchers(StatelessPaths::matches)
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()

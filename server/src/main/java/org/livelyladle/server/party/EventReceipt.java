@@ -5,5 +5,6 @@ package org.livelyladle.server.party;
  *
  * @param recorded new ones, now part of the record
  * @param known ones that were there already and changed nothing
+ * @param last number of the last event of the party; 0 before the first
  */
-public record EventReceipt(int recorded, int known) {}
+public record EventReceipt(int recorded, int known, long last) {}

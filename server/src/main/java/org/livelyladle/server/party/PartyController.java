@@ -1,6 +1,10 @@
 package org.livelyladle.server.party;
 
 import java.net.URI;
+import java.time.Clock;
+import java.time.DateTimeException;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -33,10 +37,14 @@ class PartyController {
     private static final Pattern ETAG = Pattern.compile("\"(\\d{1,9})\"");
     private static final int MOST_EVENTS = 500;
 
-    private final PartyService service;
+    private static final Duration CLOCKS_AGREE = Duration.ofSeconds(2);
 
-    PartyController(PartyService service) {
+    private final PartyService service;
+    private final Clock clock;
+
+    PartyController(PartyService service, Clock clock) {
         this.service = service;
+        this.clock = clock;
     }
 
     @GetMapping
@@ -87,11 +95,34 @@ class PartyController {
         return service.events(host, id);
     }
 
-    /** Records what happened; events known by their id change nothing. */
+    /**
+     * Records what happened; events known by their id change nothing.
+     *
+     * @param sent what the device's own clock says now: by how far it is off its events are put right
+     */
     @PostMapping("/{id}/events")
     EventReceipt record(
-            @AuthenticationPrincipal SignedIn host, @PathVariable UUID id, @RequestBody List<PartyEvent> batch) {
-        return service.record(host, id, Check.list(batch, "events", MOST_EVENTS));
+            @AuthenticationPrincipal SignedIn host,
+            @PathVariable UUID id,
+            @RequestHeader(name = "Ladle-Sent", required = false) @Nullable String sent,
+            @RequestBody List<PartyEvent> batch) {
+        Duration offset = offset(sent);
+        List<PartyEvent> events = Check.list(batch, "events", MOST_EVENTS);
+        return service.record(
+                host, id, events.stream().map(event -> event.later(offset)).toList());
+    }
+
+    /** By how much a device's clock is behind; nothing for what a message may have been on its way. */
+    private Duration offset(@Nullable String sent) {
+        if (sent == null) {
+            return Duration.ZERO;
+        }
+        try {
+            Duration behind = Duration.between(Instant.parse(sent), clock.instant());
+            return behind.abs().compareTo(CLOCKS_AGREE) <= 0 ? Duration.ZERO : behind;
+        } catch (DateTimeException e) {
+            throw new InvalidInputException("Ladle-Sent", sent, "an instant such as 2026-11-24T18:00:00Z");
+        }
     }
 
     private static int revision(@Nullable String ifMatch) {

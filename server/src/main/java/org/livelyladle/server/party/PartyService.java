@@ -94,6 +94,7 @@ public class PartyService {
         }
         party.revise(brief);
         save(party, host, brief);
+        events.announce(id.toString());
         return new PartyView(id, party.revision(), brief);
     }
 
@@ -110,9 +111,27 @@ public class PartyService {
     @Transactional(readOnly = true)
     public List<PartyEvent> events(SignedIn host, UUID id) {
         parties.find(id, host.household()).orElseThrow(() -> unknown(id));
-        return events.inOrder(id).stream()
-                .map(event -> json.event(event.body()).noLaterThan(event.recordedAt()))
+        return events.inOrder(id).stream().map(this::told).toList();
+    }
+
+    /** What was recorded after an event of this number, 0 for everything. */
+    @Transactional(readOnly = true)
+    public List<NumberedEvent> events(SignedIn host, UUID id, long after) {
+        parties.find(id, host.household()).orElseThrow(() -> unknown(id));
+        return events.after(id, after).stream()
+                .map(event -> new NumberedEvent(event.number(), told(event)))
                 .toList();
+    }
+
+    private PartyEvent told(RecordedEvent event) {
+        return json.event(event.body()).noLaterThan(event.recordedAt());
+    }
+
+    /** How far a party has come. */
+    @Transactional(readOnly = true)
+    public PartyState state(SignedIn host, UUID id) {
+        Party party = parties.find(id, host.household()).orElseThrow(() -> unknown(id));
+        return new PartyState(events.last(id), party.revision());
     }
 
     public EventReceipt record(SignedIn host, UUID id, List<PartyEvent> batch) {
@@ -123,8 +142,11 @@ public class PartyService {
         fresh.forEach(
                 (key, event) -> events.save(new RecordedEvent(key, json.write(event), host.host(), clock.instant())));
         events.flush();
+        if (!fresh.isEmpty()) {
+            events.announce(id.toString());
+        }
         int recorded = fresh.size();
-        return new EventReceipt(recorded, batch.size() - recorded);
+        return new EventReceipt(recorded, batch.size() - recorded, events.last(id));
     }
 
     private void save(Party party, SignedIn host, Brief brief) {

@@ -25,9 +25,9 @@ class RecordedEvent implements Persistable<RecordedEvent.Key> {
     @EmbeddedId
     private Key key;
 
-    /** Given by the database; only queries read it, to keep the order. */
+    /** Given by the database, from 1 within a party. */
     @Column(insertable = false, updatable = false)
-    private long place;
+    private long number;
 
     @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
@@ -57,6 +57,10 @@ class RecordedEvent implements Persistable<RecordedEvent.Key> {
     @Override
     public boolean isNew() {
         return true;
+    }
+
+    long number() {
+        return number;
     }
 
     String body() {

@@ -6,6 +6,18 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface RecordedEventRepository extends JpaRepository<RecordedEvent, RecordedEvent.Key> {
-    @Query("select e from RecordedEvent e where e.key.partyId = :party order by e.place")
+    String CHANNEL = "ladle_party";
+
+    @Query("select e from RecordedEvent e where e.key.partyId = :party order by e.number")
     List<RecordedEvent> inOrder(UUID party);
+
+    @Query("select e from RecordedEvent e where e.key.partyId = :party and e.number > :after order by e.number")
+    List<RecordedEvent> after(UUID party, long after);
+
+    @Query("select coalesce(max(e.number), 0) from RecordedEvent e where e.key.partyId = :party")
+    long last(UUID party);
+
+    /** Told to every server on this database once the transaction is committed. */
+    @Query(value = "select cast(pg_notify('" + CHANNEL + "', :party) as text)", nativeQuery = true)
+    String announce(String party);
 }

@@ -1,9 +1,12 @@
 package org.livelyladle.server.plan;
 
+import java.time.DateTimeException;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.measure.Working;
 import org.livelyladle.core.plan.Judged;
 import org.livelyladle.core.plan.Plan;
@@ -55,9 +58,21 @@ class PlanController {
         return service.sequence(later.brief(), later.state());
     }
 
+    /** @param asOf the moment it is looked at; now when left out */
     @GetMapping("/parties/{id}/plan")
-    Plan plan(@AuthenticationPrincipal SignedIn host, @PathVariable UUID id) {
-        return service.plan(host, id);
+    Plan plan(
+            @AuthenticationPrincipal SignedIn host,
+            @PathVariable UUID id,
+            @RequestParam(name = "asOf", required = false) @Nullable String asOf) {
+        return asOf == null ? service.plan(host, id) : service.plan(host, id, instant(asOf));
+    }
+
+    private static Instant instant(String asOf) {
+        try {
+            return Instant.parse(asOf);
+        } catch (DateTimeException e) {
+            throw new InvalidInputException("asOf", asOf, "an instant such as 2026-11-28T19:40:00Z");
+        }
     }
 
     /** The plan of a draft that is not saved yet, with the party's own events. */

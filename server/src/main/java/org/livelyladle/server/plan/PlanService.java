@@ -5,7 +5,6 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -35,7 +34,7 @@ public class PlanService {
     private static final int MOST_FIGURES = 40_000;
 
     /** What a plan follows from. */
-    private record Asked(Brief brief, Facts facts, Instant minute) {}
+    private record Asked(Brief brief, Facts facts, Instant moment) {}
 
     private final Cache<Asked, Planned> recent = Caffeine.newBuilder()
             .maximumWeight(MOST_FIGURES)
@@ -75,6 +74,12 @@ public class PlanService {
         return compute(host, party).plan();
     }
 
+    /** The same as it is at another moment. */
+    Plan plan(SignedIn host, UUID party, Instant asOf) {
+        Brief brief = parties.get(host, party).brief();
+        return compute(new Asked(brief, facts(host, party), asOf), null).plan();
+    }
+
     /** A draft of a stored party, against what has happened there; an earlier draft of the same page is given up. */
     public Plan draft(SignedIn host, UUID party, Brief draft, @Nullable String page) {
         return compute(draft, facts(host, party), page).plan();
@@ -101,10 +106,13 @@ public class PlanService {
         return Facts.fold(parties.events(host, party));
     }
 
-    /** Asked for again within the minute, with nothing new said and nothing new happened, it is the same plan. */
     private Planned compute(Brief brief, Facts facts, @Nullable String page) {
-        Instant now = clock.instant();
-        Asked asked = new Asked(brief, facts, now.truncatedTo(ChronoUnit.MINUTES));
-        return effort.spend(page, () -> recent.get(asked, key -> planner.plan(brief, facts, now)));
+        return compute(new Asked(brief, facts, facts.momentOf(clock.instant())), page);
+    }
+
+    /** Asked for again for the same moment, with nothing new said and nothing new happened, it is the same plan. */
+    private Planned compute(Asked asked, @Nullable String page) {
+        return effort.spend(
+                page, () -> recent.get(asked, key -> planner.plan(asked.brief(), asked.facts(), asked.moment())));
     }
 }

@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"3c93fad07e1eee8d", "7477f381edc97694", "54548333f083927e"};
+    private static final String[] HASHES = {"d59a29fa24b6459f", "94c3f0d8d374fa1d", "00c792aba33ef272"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {

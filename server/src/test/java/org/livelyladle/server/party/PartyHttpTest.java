@@ -125,7 +125,9 @@ class PartyHttpTest extends ServerTest {
 
     @Test
     void aFullBatchIsRecordedInItsOrderAndOnce() throws Exception {
-        for (String receipt : new String[] {"{\"recorded\":500,\"known\":0}", "{\"recorded\":0,\"known\":500}"}) {
+        for (String receipt : new String[] {
+            "{\"recorded\":500,\"known\":0,\"last\":500}", "{\"recorded\":0,\"known\":500,\"last\":500}"
+        }) {
             assertThat(send(post("/api/parties/" + id + "/events")
                                     .contentType(APPLICATION_JSON)
                                     .content(ticks(500)))

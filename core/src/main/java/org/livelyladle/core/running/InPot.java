@@ -1,0 +1,96 @@
+package org.livelyladle.core.running;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Stay;
+
+/** What went in of a drop, and what is known to have come out of it. */
+final class InPot {
+    /** What is not out yet is looked for again so much later [s]; memory. */
+    static final int NOT_YET_SECONDS = 30;
+
+    private static final int GRID = 5;
+
+    private static final class Piece {
+        private Stay stay;
+        private boolean out;
+
+        private Piece(Stay stay) {
+            this.stay = stay;
+        }
+    }
+
+    private final Drop drop;
+    private final List<Piece> pieces = new ArrayList<>();
+
+    InPot(Drop drop) {
+        this.drop = drop;
+    }
+
+    Drop drop() {
+        return drop;
+    }
+
+    void add(List<Stay> stays) {
+        stays.forEach(stay -> pieces.add(new Piece(stay)));
+        pieces.sort(Comparator.comparingInt((Piece piece) -> piece.stay.putIn())
+                .thenComparingInt(piece -> piece.stay.takeOut()));
+    }
+
+    /** Somebody has to say that it is out; all else comes out as its eaters take it. */
+    boolean isMinded() {
+        return drop.shared() && !drop.fished();
+    }
+
+    boolean isOut() {
+        return pieces.stream().allMatch(piece -> piece.out);
+    }
+
+    /** When the first of it that is still in should come out [s from sitting down]. */
+    int due() {
+        return pieces.stream()
+                .filter(piece -> !piece.out)
+                .mapToInt(piece -> piece.stay.takeOut())
+                .min()
+                .orElseThrow();
+    }
+
+    void takeOut(int at) {
+        for (Piece piece : pieces) {
+            if (!piece.out && piece.stay.putIn() <= at && (isMinded() || piece.stay.takeOut() > at)) {
+                piece.out = true;
+                piece.stay = piece.stay.until(at);
+            }
+        }
+    }
+
+    void takeOut(int index, int at) {
+        if (index < pieces.size()) {
+            Piece piece = pieces.get(index);
+            piece.out = true;
+            piece.stay = piece.stay.until(Math.max(at, piece.stay.putIn()));
+        }
+    }
+
+    void leaveIn(int at) {
+        for (Piece piece : pieces) {
+            if (!piece.out) {
+                piece.stay = piece.stay.until(Math.max(piece.stay.takeOut(), at) + NOT_YET_SECONDS);
+            }
+        }
+    }
+
+    /** As it is at a moment: what nobody took out is still in, and comes out as soon as can be. */
+    Drop at(int moment) {
+        int soonest = Math.floorDiv(moment, GRID) * GRID + GRID;
+        return drop.consistingOf(
+                drop.amount(),
+                pieces.stream()
+                        .map(piece -> isMinded() && !piece.out && piece.stay.takeOut() <= moment
+                                ? piece.stay.until(soonest)
+                                : piece.stay)
+                        .toList());
+    }
+}

@@ -1,0 +1,288 @@
+package org.livelyladle.core.running;
+
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.summingDouble;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.evening.Evening;
+import org.livelyladle.core.evening.SideEvening;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.safety.SideAccess;
+import org.livelyladle.core.table.Cue;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Now;
+import org.livelyladle.core.table.Sequence;
+import org.livelyladle.core.table.Stay;
+import org.livelyladle.core.table.TablePlan;
+
+/** Reads off the sequence what there is to do, what is in the broths and how everybody fares at its moment. */
+public final class NowWriter {
+    private static final int MINUTE = 60;
+    /** Something done to a broth counts for a cue that comes so much later [s]; memory. */
+    private static final int DONE_AHEAD = 120;
+    /** What was not seen to for so long is taken to have been done, or not to be wanted [s]; memory. */
+    private static final int FORGOTTEN = 120;
+    /** What moves less is not worth a word [min]. */
+    private static final double WORTH_SAYING_MINUTES = 1;
+
+    private static final int MOST_SAID = 4;
+    /** Less of a cut is not worth offering [g]; memory. */
+    private static final double LEAST_SPARE_G = 10;
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final KitchenText text;
+    private final Running running;
+    private final TablePlan table;
+    private final List<Sequence.Reason> moved;
+    private final Portions portions;
+    private final Evening evening;
+    private final int at;
+
+    /**
+     * @param brief as it turned out
+     * @param table from this moment on
+     * @param moved where things are now that came otherwise; none where all goes as planned
+     */
+    public NowWriter(
+            Brief brief,
+            Catalogue catalogue,
+            KitchenText text,
+            Running running,
+            TablePlan table,
+            List<Sequence.Reason> moved,
+            Portions portions,
+            Evening evening) {
+        this.moved = List.copyOf(moved);
+        this.portions = portions;
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.text = text;
+        this.running = running;
+        this.table = table;
+        this.evening = evening;
+        this.at = running.state().at();
+    }
+
+    public Now write() {
+        List<Now.SideNow> sides = brief.sides().stream().map(this::side).toList();
+        return new Now(
+                at,
+                true,
+                running.satDown().toString(),
+                running.isPaused(),
+                running.isFinished(),
+                cues(),
+                inPot(),
+                sides,
+                brief.guests().stream().map(this::guest).toList(),
+                spare(),
+                said(sides));
+    }
+
+    private List<Cue> cues() {
+        return table.cues().stream()
+                .filter(this::isOpen)
+                .map(this::asItWasToBe)
+                .sorted(Comparator.comparingInt(Cue::at).thenComparing(cue -> cue.act() != Cue.Act.TAKE_OUT))
+                .toList();
+    }
+
+    private boolean isOpen(Cue cue) {
+        String drop = cue.drop();
+        return switch (cue.act()) {
+            case PUT_IN -> !running.isPaused() && !hasBegun(Objects.requireNonNull(drop));
+            case TAKE_OUT -> !running.out().contains(Objects.requireNonNull(drop)) && !isGone(drop);
+            case DIP_FOR -> !running.isPaused() && cue.at() > at - FORGOTTEN && !isSeenTo(cue);
+            case POUR, SKIM, HEAT, TASTE, SOUP, SECOND_PLATES, ENDING ->
+                !running.isFinished() && cue.latest() > at - FORGOTTEN && !isSeenTo(cue);
+        };
+    }
+
+    private boolean hasBegun(String drop) {
+        return running.state().begun().stream().anyMatch(begun -> begun.id().equals(drop));
+    }
+
+    /** Came out although nobody said so: what eaters fish out. */
+    private boolean isGone(String drop) {
+        return hasBegun(drop) && !running.due().containsKey(drop);
+    }
+
+    private boolean isSeenTo(Cue cue) {
+        return running.seenTo().stream()
+                .anyMatch(done -> done.act() == cue.act()
+                        && done.side().equals(cue.side())
+                        && cue.at() <= done.at() + DONE_AHEAD
+                        && cue.latest() >= done.at() - 2 * FORGOTTEN);
+    }
+
+    /** What is late keeps the time at which it should have been done. */
+    private Cue asItWasToBe(Cue cue) {
+        if (cue.act() != Cue.Act.PUT_IN && cue.act() != Cue.Act.TAKE_OUT) {
+            return cue;
+        }
+        Optional<Integer> due = cue.act() == Cue.Act.TAKE_OUT
+                ? Optional.ofNullable(running.due().get(cue.drop()))
+                : running.proposed().drops().stream()
+                        .filter(drop -> drop.id().equals(cue.drop()))
+                        .map(Drop::putIn)
+                        .findFirst();
+        return due.filter(second -> second < cue.at() && second <= at)
+                .map(second ->
+                        new Cue(second, cue.latest(), cue.minder(), cue.act(), cue.drop(), cue.side(), cue.text()))
+                .orElse(cue);
+    }
+
+    private List<Now.InPot> inPot() {
+        List<Now.InPot> inPot = new ArrayList<>();
+        for (Drop drop : running.state().begun()) {
+            List<Stay> stays = drop.stays();
+            boolean isMinded = drop.shared() && !drop.fished();
+            for (int i = 0; i < stays.size(); i++) {
+                Stay stay = stays.get(i);
+                if (!stay.onPlate() && stay.isInside(at)) {
+                    int due = isMinded ? running.due().getOrDefault(drop.id(), stay.takeOut()) : stay.takeOut();
+                    inPot.add(new Now.InPot(
+                            drop.id(),
+                            i,
+                            drop.cut(),
+                            drop.name(),
+                            drop.side(),
+                            stay.putIn(),
+                            stay.ready(),
+                            stay.bestUntil(),
+                            stay.overcooked(),
+                            due,
+                            isMinded,
+                            stay.servings().stream().map(Stay.Serving::guest).toList()));
+                }
+            }
+        }
+        return inPot;
+    }
+
+    private Now.SideNow side(Side side) {
+        SideEvening run = evening.pots().stream()
+                .flatMap(pot -> pot.sides().stream())
+                .filter(one -> one.side().equals(side.id()))
+                .findFirst()
+                .orElseThrow();
+        int minute = Math.max(0, Math.min(run.minutes().size() - 1, (at + MINUTE - 1) / MINUTE));
+        SideEvening.Minute now = run.minutes().get(minute);
+        List<SideAccess.Closed> closed = table.sides().stream()
+                .filter(use -> use.side().equals(side.id()))
+                .flatMap(use -> use.closedTo().stream())
+                .toList();
+        return new Now.SideNow(side.id(), now.celsius(), now.ml(), now.saltPercent(), closed);
+    }
+
+    private Now.GuestNow guest(Guest guest) {
+        List<TablePlan.Bite> bites = table.guests().stream()
+                .filter(pace -> pace.guest().equals(guest.id()))
+                .flatMap(pace -> pace.bites().stream())
+                .toList();
+        boolean isThere = !running.state().wantsNoMore(guest.id())
+                && at >= guest.arrivesAfterMinutes() * MINUTE
+                && at < guest.leavesWithin(brief.mealMinutes()) * MINUTE;
+        return new Now.GuestNow(
+                guest.id(),
+                isThere,
+                bites.stream()
+                        .filter(bite -> bite.at() <= at)
+                        .mapToDouble(TablePlan.Bite::grams)
+                        .sum(),
+                bites.stream()
+                        .map(TablePlan.Bite::at)
+                        .filter(second -> second <= at)
+                        .max(Comparator.naturalOrder())
+                        .orElse(null),
+                bites.stream()
+                        .map(TablePlan.Bite::at)
+                        .filter(second -> second > at)
+                        .min(Comparator.naturalOrder())
+                        .orElse(null));
+    }
+
+    /** What others leave, less what was already promised to somebody who wants more. */
+    private List<Now.Spare> spare() {
+        Map<String, Double> spare = new TreeMap<>(table.remainders().stream()
+                .filter(rest -> rest.cause() == TablePlan.Cause.NO_MORE || rest.cause() == TablePlan.Cause.SKIPPED)
+                .collect(groupingBy(TablePlan.Remainder::cut, summingDouble(TablePlan.Remainder::grams))));
+        spare.replaceAll((cut, grams) -> grams - promised(cut));
+        return spare.entrySet().stream()
+                .filter(entry -> entry.getValue() >= LEAST_SPARE_G)
+                .map(entry -> new Now.Spare(entry.getKey(), entry.getValue(), text.grams(entry.getValue())))
+                .toList();
+    }
+
+    /** What is served, or named, of a cut beyond everybody's portion [g]. */
+    private double promised(String cut) {
+        double served = table.drops().stream()
+                .filter(drop -> drop.cut().equals(cut))
+                .flatMap(Drop::servings)
+                .mapToDouble(Stay.Serving::grams)
+                .sum();
+        double named = table.remainders().stream()
+                .filter(rest -> rest.cut().equals(cut))
+                .mapToDouble(TablePlan.Remainder::grams)
+                .sum();
+        double planned = portions.lines().stream()
+                .filter(line -> line.cut().equals(cut))
+                .mapToDouble(line -> line.served().value())
+                .sum();
+        return Math.max(0, served + named - planned);
+    }
+
+    private List<String> said(List<Now.SideNow> sides) {
+        Stream<String> closed = running.state().fellIn().stream()
+                .flatMap(fall -> sides.stream()
+                        .filter(side -> side.side().equals(fall.side()))
+                        .flatMap(side -> side.closedTo().stream())
+                        .filter(one -> one.barrier() == SideAccess.Barrier.WENT_IN)
+                        .map(one -> sideName(fall.side()) + " is closed to "
+                                + brief.guest(one.guest()).orElseThrow().name() + ": " + one.reason()))
+                .distinct();
+        Stream<String> shifted = moved.stream()
+                .filter(reason -> reason.minutesFromPlace() >= WORTH_SAYING_MINUTES)
+                .filter(reason -> isSoonEnough(reason.drop()))
+                .sorted(Comparator.comparingDouble(Sequence.Reason::minutesFromPlace)
+                        .reversed())
+                .limit(MOST_SAID)
+                .map(reason -> name(reason.drop()) + " " + reason.now());
+        return Stream.concat(Stream.concat(closed, shifted), running.said().stream())
+                .toList();
+    }
+
+    /** Nobody remembers what was to come in half an hour. */
+    private boolean isSoonEnough(String drop) {
+        return table.drops().stream().anyMatch(one -> one.id().equals(drop) && one.shared() && one.putIn() > at);
+    }
+
+    private String name(String drop) {
+        return table.drops().stream()
+                .filter(one -> one.id().equals(drop))
+                .map(Drop::name)
+                .findFirst()
+                .orElse("");
+    }
+
+    private String sideName(String id) {
+        return brief.sides().stream()
+                .filter(side -> side.id().equals(id))
+                .map(side -> catalogue.broth(side.broth()).name())
+                .findFirst()
+                .orElseThrow();
+    }
+}

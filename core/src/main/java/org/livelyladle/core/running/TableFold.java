@@ -1,0 +1,402 @@
+package org.livelyladle.core.running;
+
+import static java.util.Comparator.comparingInt;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.WayOfEating;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.facts.TableEvent;
+import org.livelyladle.core.table.Cue;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Sequence;
+import org.livelyladle.core.table.Stay;
+import org.livelyladle.core.table.TableState;
+
+/**
+ * Folds what happened into the state of the table, in the order of time. What eaters do themselves nobody records: it
+ * goes as it was to go. Wherever something comes otherwise than planned the rest is sequenced anew from there, so that
+ * what is taken to have happened later is what was proposed then.
+ */
+public final class TableFold {
+    /** So much sooner or later is as planned [s]; memory. */
+    private static final int AS_PLANNED = 60;
+
+    private static final int ARRIVED_AS_PLANNED = 120;
+    /** What comes out this close together is one round [s]. */
+    private static final int ONE_ROUND = 120;
+    /** No earlier and no later second is told of [s from sitting down]. */
+    private static final int EARLIEST = -7200;
+
+    private static final int LATEST = 36_000;
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final Resume resume;
+    private final Instant satDown;
+    private final Thermometers thermometers = new Thermometers();
+    private final Map<String, InPot> begun = new TreeMap<>();
+    private final List<TableState.FellIn> fellIn = new ArrayList<>();
+    private final Map<String, TableState.Present> guests = new LinkedHashMap<>();
+    private final Set<String> usedUp = new TreeSet<>();
+    private final Set<String> skipped = new TreeSet<>();
+    private final List<TableState.Wanted> wants = new ArrayList<>();
+    private final List<Running.SeenTo> seenTo = new ArrayList<>();
+    private final List<String> said = new ArrayList<>();
+    private final List<TableEvent> happened = new ArrayList<>();
+    private Sequence plan;
+    private int pausedThen;
+    /** Everything eaters do themselves is folded up to here [s from sitting down]. */
+    private int told = EARLIEST;
+
+    private int paused;
+    private @Nullable Integer pausedSince;
+    private boolean hasBegun;
+    private boolean isFinished;
+    private boolean isOtherwise;
+
+    private TableFold(Brief brief, Catalogue catalogue, Sequence base, Instant satDown, Resume resume) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.plan = base;
+        this.satDown = satDown;
+        this.resume = resume;
+    }
+
+    /**
+     * @param base the sequence as if nothing had happened
+     * @param events in order of time
+     * @return nothing before somebody sat down
+     */
+    public static Optional<Running> at(
+            Instant asOf, Brief brief, Catalogue catalogue, Sequence base, List<TableEvent> events, Resume resume) {
+        List<TableEvent> past =
+                events.stream().filter(event -> !event.at().isAfter(asOf)).toList();
+        return past.stream()
+                .filter(TableEvent.SatDown.class::isInstance)
+                .findFirst()
+                .map(satDown -> new TableFold(brief, catalogue, base, satDown.at(), resume).fold(past, asOf));
+    }
+
+    private Running fold(List<TableEvent> events, Instant asOf) {
+        for (TableEvent event : events) {
+            int at = second(event.at());
+            advance(at);
+            happened.add(event);
+            isOtherwise |= apply(event, at);
+            if (isOtherwise && hasBegun) {
+                plan = resume.from(List.copyOf(happened), plan, pausedThen, state(at));
+                pausedThen = pausedBy(at);
+                isOtherwise = false;
+            }
+        }
+        int now = second(asOf);
+        advance(now);
+        Map<String, Integer> due = new HashMap<>();
+        Set<String> out = new TreeSet<>();
+        begun.forEach((id, pot) -> {
+            if (pot.isOut()) {
+                out.add(id);
+            } else if (pot.isMinded()) {
+                due.put(id, pot.due());
+            }
+        });
+        return new Running(
+                satDown,
+                state(now),
+                plan,
+                pausedThen,
+                pausedSince != null,
+                isFinished,
+                plan.drops().stream().anyMatch(drop -> isStillToCome(drop) && drop.putIn() <= now),
+                due,
+                out,
+                seenTo,
+                happened,
+                said);
+    }
+
+    private boolean isStillToCome(Drop drop) {
+        return drop.shared() && !begun.containsKey(drop.id()) && !skipped.contains(drop.id());
+    }
+
+    private int second(Instant moment) {
+        long seconds = Duration.between(satDown, moment).toSeconds();
+        return (int) Math.max(EARLIEST, Math.min(LATEST, seconds));
+    }
+
+    private int pausedBy(int at) {
+        return paused + (pausedSince == null ? 0 : Math.max(0, at - pausedSince));
+    }
+
+    private TableState state(int at) {
+        return new TableState(
+                at,
+                pausedBy(at),
+                begun.values().stream().map(pot -> pot.at(at)).toList(),
+                fellIn,
+                List.copyOf(guests.values()),
+                List.copyOf(usedUp),
+                List.copyOf(skipped),
+                wants,
+                thermometers.readings());
+    }
+
+    /** What eaters dip, mind and brown themselves goes as it was to go, but for a pause. */
+    private void advance(int until) {
+        if (hasBegun && pausedSince == null && !isFinished) {
+            for (Drop drop : plan.drops()) {
+                if (!drop.shared() && !skipped.contains(drop.id())) {
+                    begin(
+                            drop,
+                            drop.inBroth().stream()
+                                    .filter(stay -> begins(drop, stay) > told && begins(drop, stay) <= until)
+                                    .toList());
+                }
+            }
+        }
+        told = Math.max(told, until);
+    }
+
+    /** What is browned first has gone in when it lies on the plate [s from sitting down]. */
+    private static int begins(Drop drop, Stay stay) {
+        return plateOf(drop, stay).map(Stay::putIn).orElse(stay.putIn());
+    }
+
+    private static Optional<Stay> plateOf(Drop drop, Stay stay) {
+        return drop.stays().stream()
+                .filter(plate -> plate.onPlate() && plate.takeOut() == stay.putIn())
+                .findFirst();
+    }
+
+    private void begin(Drop drop, List<Stay> inBroth) {
+        begin(drop, inBroth, 0);
+    }
+
+    private void begin(Drop drop, List<Stay> inBroth, int later) {
+        if (inBroth.isEmpty()) {
+            return;
+        }
+        List<Stay> stays = new ArrayList<>();
+        for (Stay stay : inBroth) {
+            plateOf(drop, stay).ifPresent(plate -> stays.add(plate.later(later)));
+            stays.add(stay.later(later));
+        }
+        begun.computeIfAbsent(drop.id(), id -> new InPot(drop)).add(stays);
+    }
+
+    /** @return true where it came otherwise than planned */
+    private boolean apply(TableEvent event, int at) {
+        if (event instanceof TableEvent.SatDown) {
+            return sitDown();
+        }
+        if (event instanceof TableEvent.PutIn in) {
+            return putIn(in, at);
+        }
+        if (event instanceof TableEvent.TakenOut out) {
+            return takeOut(out, at);
+        }
+        if (event instanceof TableEvent.Skipped skip) {
+            return !begun.containsKey(skip.drop()) && skipped.add(skip.drop());
+        }
+        if (event instanceof TableEvent.FellIn fall) {
+            return fell(fall, at);
+        }
+        if (event instanceof TableEvent.OutOf out) {
+            return isOnTheMenu(out.cut()) && usedUp.add(out.cut());
+        }
+        if (event instanceof TableEvent.Wants want) {
+            return want(want);
+        }
+        if (event instanceof TableEvent.Read read) {
+            thermometers.read(read, at, brief).ifPresent(said::add);
+            return false;
+        }
+        seenTo(event).ifPresent(side -> seenTo.add(new Running.SeenTo(side.act(), side.side(), at)));
+        return whoIsThere(event, at) || passes(event, at);
+    }
+
+    /** What was to be in the pots by then is in. */
+    private boolean sitDown() {
+        if (hasBegun) {
+            return false;
+        }
+        hasBegun = true;
+        plan.drops().stream()
+                .filter(drop -> isStillToCome(drop) && drop.putIn() <= 0)
+                .forEach(drop -> begin(drop, drop.inBroth()));
+        return isOtherwise;
+    }
+
+    private boolean putIn(TableEvent.PutIn in, int at) {
+        Drop drop = find(in);
+        if (drop == null) {
+            said.add("Something was put in that the plan does not know: " + in.drop());
+            return false;
+        }
+        if (drop.shared()) {
+            if (begun.containsKey(drop.id())) {
+                return false;
+            }
+            skipped.remove(drop.id());
+            begin(drop, drop.inBroth(), at - drop.putIn());
+            return Math.abs(at - drop.putIn()) > AS_PLANNED;
+        }
+        return next(drop, in.stay())
+                .map(stay -> {
+                    begin(drop, List.of(stay), at - begins(drop, stay));
+                    return true;
+                })
+                .orElse(false);
+    }
+
+    /** The stay that is told of, or the first, of those that are still to come. */
+    private Optional<Stay> next(Drop drop, @Nullable Integer index) {
+        List<Stay> stays = drop.stays();
+        return drop.inBroth().stream()
+                .filter(stay -> begins(drop, stay) > told)
+                .filter(stay -> index == null || index < stays.size() && stays.get(index) == stay)
+                .min(comparingInt(Stay::putIn));
+    }
+
+    private @Nullable Drop find(TableEvent.PutIn in) {
+        Optional<Drop> known = plan.drops().stream()
+                .filter(drop -> drop.id().equals(in.drop()))
+                .findFirst();
+        return known.or(() -> plan.drops().stream()
+                        .filter(drop ->
+                                drop.cut().equals(in.cut()) && drop.side().equals(in.side()))
+                        .filter(this::isStillToCome)
+                        .min(comparingInt(Drop::putIn)))
+                .orElse(null);
+    }
+
+    private boolean takeOut(TableEvent.TakenOut out, int at) {
+        InPot pot = begun.get(out.drop());
+        if (pot == null || pot.isOut()) {
+            return false;
+        }
+        int due = pot.due();
+        if (out.how() == TableEvent.How.NOT_YET) {
+            pot.leaveIn(at);
+            return false;
+        }
+        Integer index = out.stay();
+        if (index != null && !pot.isMinded()) {
+            pot.takeOut(index, at);
+            return false;
+        }
+        roundOf(pot, due).forEach(own -> own.takeOut(at));
+        return pot.isMinded() && Math.abs(at - due) > AS_PLANNED;
+    }
+
+    /** All of a round comes out together. */
+    private List<InPot> roundOf(InPot pot, int due) {
+        String side = pot.drop().side();
+        if (brief.potOf(side).wayOrUsual() != WayOfEating.ROUNDS) {
+            return List.of(pot);
+        }
+        return begun.values().stream()
+                .filter(other -> other.drop().side().equals(side) && !other.isOut() && other.isMinded())
+                .filter(other -> Math.abs(other.due() - due) <= ONE_ROUND)
+                .toList();
+    }
+
+    private boolean fell(TableEvent.FellIn fall, int at) {
+        boolean isKnown = brief.sides().stream().map(Side::id).anyMatch(fall.side()::equals)
+                && catalogue.findIngredient(fall.ingredient()).isPresent();
+        return isKnown && fellIn.add(new TableState.FellIn(fall.side(), fall.ingredient(), at));
+    }
+
+    private boolean want(TableEvent.Wants want) {
+        if (brief.guest(want.guest()).isEmpty() || !isOnTheMenu(want.cut())) {
+            return false;
+        }
+        TableState.Present present = guests.get(want.guest());
+        if (present != null && present.full() != null) {
+            guests.put(want.guest(), present.hungryAgain());
+        }
+        return wants.add(new TableState.Wanted(want.guest(), want.cut()));
+    }
+
+    private boolean isOnTheMenu(String cut) {
+        return brief.menu().stream().map(MenuItem::cut).anyMatch(cut::equals);
+    }
+
+    private Optional<TableEvent.CueDone> seenTo(TableEvent event) {
+        if (event instanceof TableEvent.CueDone done) {
+            return Optional.of(done);
+        }
+        if (event instanceof TableEvent.Poured poured) {
+            return Optional.of(new TableEvent.CueDone(poured.id(), poured.at(), Cue.Act.POUR, poured.side()));
+        }
+        if (event instanceof TableEvent.HeatSet set) {
+            return brief.pots().stream()
+                    .filter(pot -> pot.id().equals(set.pot()) && !pot.sides().isEmpty())
+                    .map(pot -> pot.sides().get(0).id())
+                    .map(side -> new TableEvent.CueDone(set.id(), set.at(), Cue.Act.HEAT, side))
+                    .findFirst();
+        }
+        return Optional.empty();
+    }
+
+    private boolean whoIsThere(TableEvent event, int at) {
+        if (event instanceof TableEvent.Arrived arrived) {
+            return brief.guest(arrived.guest()).map(guest -> arrive(guest, at)).orElse(false);
+        }
+        if (event instanceof TableEvent.Left left && brief.guest(left.guest()).isPresent()) {
+            guests.put(left.guest(), present(left.guest()).leaving(at));
+            return true;
+        }
+        if (event instanceof TableEvent.Full full && brief.guest(full.guest()).isPresent()) {
+            guests.put(full.guest(), present(full.guest()).fullSince(at));
+            return true;
+        }
+        return false;
+    }
+
+    private boolean arrive(Guest guest, int at) {
+        boolean wasAway = guests.containsKey(guest.id());
+        guests.put(guest.id(), present(guest.id()).arriving(at));
+        return wasAway || Math.abs(at - guest.arrivesAfterMinutes() * 60) > ARRIVED_AS_PLANNED;
+    }
+
+    private TableState.Present present(String guest) {
+        return guests.getOrDefault(guest, new TableState.Present(guest, null, null, null));
+    }
+
+    private boolean passes(TableEvent event, int at) {
+        if (event instanceof TableEvent.Paused && pausedSince == null) {
+            pausedSince = at;
+        }
+        if (event instanceof TableEvent.Resumed && pausedSince != null) {
+            paused = pausedBy(at);
+            pausedSince = null;
+            return true;
+        }
+        if (event instanceof TableEvent.Finished && !isFinished) {
+            isFinished = true;
+            brief.guests()
+                    .forEach(guest -> guests.merge(
+                            guest.id(),
+                            present(guest.id()).fullSince(at),
+                            (known, full) -> known.wantsNoMore() ? known : full));
+            return true;
+        }
+        return false;
+    }
+}

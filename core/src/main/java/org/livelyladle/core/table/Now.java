@@ -1,0 +1,103 @@
+package org.livelyladle.core.table;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.safety.SideAccess;
+
+/**
+ * The table at the moment the plan is looked at.
+ *
+ * @param at from sitting down [s]; 0 before
+ * @param started somebody sat down
+ * @param satDown when, as an instant in ISO 8601; null before
+ * @param paused nothing is put in for the time being
+ * @param finished the meal is over
+ * @param cues what is still to do, the most urgent first; what should have been done keeps the time it should have had
+ * @param inPot what is in the broths
+ * @param said what moved and why, what is closed to whom, and what was ignored
+ */
+public record Now(
+        int at,
+        boolean started,
+        @Nullable String satDown,
+        boolean paused,
+        boolean finished,
+        List<Cue> cues,
+        List<InPot> inPot,
+        List<SideNow> sides,
+        List<GuestNow> guests,
+        List<Spare> spare,
+        List<String> said) {
+
+    public Now {
+        cues = List.copyOf(cues);
+        inPot = List.copyOf(inPot);
+        sides = List.copyOf(sides);
+        guests = List.copyOf(guests);
+        spare = List.copyOf(spare);
+        said = List.copyOf(said);
+    }
+
+    /** Before anybody sat down. */
+    public static Now notStarted() {
+        return new Now(0, false, null, false, false, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+    }
+
+    /**
+     * Something in a broth [s from sitting down].
+     *
+     * @param stay which of its drop's stays, from 0
+     * @param due when it should come out
+     * @param minded somebody takes it out for others
+     * @param eaters whom it is for
+     */
+    public record InPot(
+            String drop,
+            int stay,
+            String cut,
+            String name,
+            String side,
+            int putIn,
+            int ready,
+            int bestUntil,
+            int overcooked,
+            int due,
+            boolean minded,
+            List<String> eaters) {
+        public InPot {
+            eaters = List.copyOf(eaters);
+        }
+    }
+
+    /**
+     * A side as it should be by what was read and done.
+     *
+     * @param celsius [°C]
+     * @param ml broth [ml]
+     * @param saltPercent [g per 100 g]
+     */
+    public record SideNow(
+            String side, double celsius, double ml, double saltPercent, List<SideAccess.Closed> closedTo) {
+        public SideNow {
+            closedTo = List.copyOf(closedTo);
+        }
+    }
+
+    /**
+     * A guest [s from sitting down, g].
+     *
+     * @param there at the table and still eating
+     * @param grams eaten so far
+     * @param lastBite null before the first
+     * @param nextBite null after the last
+     */
+    public record GuestNow(
+            String guest,
+            boolean there,
+            double grams,
+            @Nullable Integer lastBite,
+            @Nullable Integer nextBite) {}
+
+    /** What nobody is going to eat any more, so that somebody else may [g]. */
+    public record Spare(String cut, double grams, String amount) {}
+}

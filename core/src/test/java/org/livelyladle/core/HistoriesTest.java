@@ -1,0 +1,66 @@
+package org.livelyladle.core;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.facts.PartyEvent;
+import org.livelyladle.core.table.Cue;
+import org.livelyladle.core.table.Now;
+import org.livelyladle.core.table.TablePlan;
+
+/** Whatever people do at a table, what is proposed to them next is sound, and nothing in a pot is forgotten. */
+class HistoriesTest {
+    private static final Instant SAT_DOWN = Briefs.NOW.plusSeconds(3600);
+
+    static LongStream seeds() {
+        return LongStream.range(0, Integer.getInteger("histories", 24));
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void whatIsProposedIsSoundAtEveryMinute(long seed) {
+        Brief brief = Parties.random(seed);
+        if (brief.sides().isEmpty() || brief.menu().isEmpty() || brief.guests().isEmpty()) {
+            return;
+        }
+        Histories people = new Histories(brief, seed, SAT_DOWN);
+        TablePlan table = null;
+        for (int minute = 0; minute <= brief.mealMinutes() + 10; minute++) {
+            table = at(brief, people.events(), minute);
+
+            assertThat(table.audit()).as("minute %d", minute).isEmpty();
+            nothingIsForgotten(table, minute);
+            people.pass(table, minute);
+        }
+        List<PartyEvent> shuffled = new ArrayList<>(people.events());
+        Collections.shuffle(shuffled, people.random());
+        int last = brief.mealMinutes() + 10;
+        assertThat(at(brief, shuffled, last)).isEqualTo(at(brief, people.events(), last));
+    }
+
+    private static TablePlan at(Brief brief, List<PartyEvent> events, int minute) {
+        return Briefs.PLANNER.table(brief, Facts.fold(events), SAT_DOWN.plusSeconds(minute * 60L));
+    }
+
+    private static void nothingIsForgotten(TablePlan table, int minute) {
+        Now now = table.now();
+        assertThat(now.started()).isTrue();
+        assertThat(now.at()).isEqualTo(minute * 60);
+        Set<String> takeOut = now.cues().stream()
+                .filter(cue -> cue.act() == Cue.Act.TAKE_OUT)
+                .map(Cue::side)
+                .collect(Collectors.toSet());
+        assertThat(now.inPot()).filteredOn(Now.InPot::minded).allMatch(food -> takeOut.contains(food.side()));
+        assertThat(now.cues()).allMatch(cue -> cue.act() != Cue.Act.PUT_IN || !now.paused());
+    }
+}
