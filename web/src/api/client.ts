@@ -38,7 +38,21 @@ export const api = createClient<paths>({ baseUrl: '', fetch: (request) => fetch(
 /** By this name the server knows that a page asked anew, and gives up what it asked before. */
 const PAGE = crypto.randomUUID()
 
+/** How far the server's clock is ahead of this device's [ms]. */
+let ahead = 0
+/** Less is what a message may have been on its way [ms]. */
+const CLOCKS_AGREE = 2000
+
+/** What the server's clock says [ms]: seconds of the evening count by it, whatever this device believes. */
+export const serverNow = (): number => Date.now() + ahead
+
 api.use({
+  onResponse({ response }) {
+    const now = response.headers.get('Ladle-Now')
+    if (!now) return
+    const off = Date.parse(now) - Date.now()
+    ahead = Math.abs(off) > CLOCKS_AGREE ? off : 0
+  },
   onRequest({ request }) {
     request.headers.set('Ladle-Page', PAGE)
     if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'))

@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parties/{id}/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stream"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parties/{id}/table-card.pdf": {
         parameters: {
             query?: never;
@@ -1002,6 +1018,8 @@ export interface components {
         EventReceipt: {
             /** Format: int32 */
             known: number;
+            /** Format: int64 */
+            last: number;
             /** Format: int32 */
             recorded: number;
         };
@@ -1279,6 +1297,67 @@ export interface components {
             title: string;
             zone: string;
         };
+        Now: {
+            /** Format: int32 */
+            at: number;
+            cues: components["schemas"]["Cue"][];
+            finished: boolean;
+            guests: components["schemas"]["NowGuestNow"][];
+            inPot: components["schemas"]["NowInPot"][];
+            paused: boolean;
+            said: string[];
+            satDown?: string;
+            sides: components["schemas"]["NowSideNow"][];
+            spare: components["schemas"]["NowSpare"][];
+            started: boolean;
+        };
+        NowGuestNow: {
+            /** Format: double */
+            grams: number;
+            guest: string;
+            /** Format: int32 */
+            lastBite?: number;
+            /** Format: int32 */
+            nextBite?: number;
+            there: boolean;
+        };
+        NowInPot: {
+            /** Format: int32 */
+            bestUntil: number;
+            cut: string;
+            drop: string;
+            /** Format: int32 */
+            due: number;
+            eaters: string[];
+            minded: boolean;
+            name: string;
+            /** Format: int32 */
+            overcooked: number;
+            /** Format: int32 */
+            putIn: number;
+            /** Format: int32 */
+            ready: number;
+            side: string;
+            /** Format: int32 */
+            stay: number;
+        };
+        NowSideNow: {
+            /** Format: double */
+            celsius: number;
+            closedTo: components["schemas"]["SideAccessClosed"][];
+            fellIn: string[];
+            /** Format: double */
+            ml: number;
+            /** Format: double */
+            saltPercent: number;
+            side: string;
+        };
+        NowSpare: {
+            amount: string;
+            cut: string;
+            /** Format: double */
+            grams: number;
+        };
         Offer: {
             /** Format: int32 */
             grams?: number;
@@ -1407,20 +1486,41 @@ export interface components {
             ingredient: string;
         };
         PartyEvent: {
+            /** @enum {string} */
+            act?: "PUT_IN" | "DIP_FOR" | "TAKE_OUT" | "POUR" | "SKIM" | "HEAT" | "TASTE" | "SOUP" | "SECOND_PLATES" | "ENDING";
             /** Format: date-time */
             at: string;
+            /** Format: double */
+            celsius?: number;
             /** Format: int32 */
             count?: number;
+            cut?: string;
+            drop?: string;
+            /** Format: uuid */
+            event?: string;
             /** Format: double */
             grams?: number;
+            guest?: string;
+            /** @enum {string} */
+            how?: "DONE" | "NOT_YET" | "OVERDONE" | "LOST";
             /** Format: uuid */
             id: string;
             ingredient?: string;
+            /** Format: double */
+            ml?: number;
+            pot?: string;
             /** Format: int32 */
             priceCents?: number;
-            subject: string;
+            /** Format: double */
+            share?: number;
+            side?: string;
+            /** Format: int32 */
+            stay?: number;
+            subject?: string;
             /** @enum {string} */
-            type: "BOUGHT" | "RETURNED" | "SOLD_OUT" | "BACK_ON_SHELF" | "TASK_STARTED" | "TASK_PAUSED" | "TASK_DONE" | "TASK_REOPENED";
+            type: "BOUGHT" | "RETURNED" | "SOLD_OUT" | "BACK_ON_SHELF" | "TASK_STARTED" | "TASK_PAUSED" | "TASK_DONE" | "TASK_REOPENED" | "SAT_DOWN" | "PUT_IN" | "TAKEN_OUT" | "SKIPPED" | "ARRIVED" | "LEFT" | "FULL" | "WANTS" | "POURED" | "HEAT_SET" | "READ" | "SKIMMED" | "SOUP_SERVED" | "FELL_IN" | "OUT_OF" | "PAUSED" | "RESUMED" | "FINISHED" | "CUE_DONE" | "TAKEN_BACK";
+            /** @enum {string} */
+            what?: "WATER" | "RESERVE";
         };
         PartySummary: {
             /** Format: int32 */
@@ -1958,6 +2058,10 @@ export interface components {
             /** Format: int32 */
             until: number;
         };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout?: number;
+        };
         Stay: {
             /** Format: int32 */
             bestUntil: number;
@@ -2008,6 +2112,7 @@ export interface components {
             /** Format: int32 */
             mealSeconds: number;
             mostCues: components["schemas"]["Figure"];
+            now: components["schemas"]["Now"];
             reasons: components["schemas"]["SequenceReason"][];
             remainders: components["schemas"]["TablePlanRemainder"][];
             score: components["schemas"]["ScoreTerm"][];
@@ -2063,7 +2168,7 @@ export interface components {
         TablePlanRemainder: {
             amount: string;
             /** @enum {string} */
-            cause: "NO_SIDE" | "NO_SIDE_FOR_CUT" | "NO_ROOM" | "TOO_COOL" | "TOO_SMALL" | "DIPPED_ONLY" | "ABSENT" | "NO_MORE" | "USED_UP";
+            cause: "NO_SIDE" | "NO_SIDE_FOR_CUT" | "NO_ROOM" | "TOO_COOL" | "TOO_SMALL" | "DIPPED_ONLY" | "ABSENT" | "NO_MORE" | "USED_UP" | "SKIPPED";
             cut: string;
             /** Format: double */
             grams: number;
@@ -2091,7 +2196,10 @@ export interface components {
             guests?: components["schemas"]["TableStatePresent"][];
             /** Format: int32 */
             pausedSeconds?: number;
+            read?: components["schemas"]["TableStateReading"][];
+            skipped?: string[];
             usedUp?: string[];
+            wants?: components["schemas"]["TableStateWanted"][];
         };
         TableStateFellIn: {
             /** Format: int32 */
@@ -2107,6 +2215,17 @@ export interface components {
             guest: string;
             /** Format: int32 */
             left?: number;
+        };
+        TableStateReading: {
+            /** Format: int32 */
+            at: number;
+            /** Format: double */
+            celsius: number;
+            side: string;
+        };
+        TableStateWanted: {
+            cut: string;
+            guest: string;
         };
         Term: {
             figureId?: string;
@@ -2617,7 +2736,9 @@ export interface operations {
     record: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Ladle-Sent"?: string;
+            };
             path: {
                 id: string;
             };
@@ -2742,7 +2863,9 @@ export interface operations {
     };
     plan_1: {
         parameters: {
-            query?: never;
+            query?: {
+                asOf?: string;
+            };
             header?: never;
             path: {
                 id: string;
@@ -2920,6 +3043,30 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    stream: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Last-Event-ID"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
         };

@@ -14,6 +14,11 @@ export const router = createRouter({
       props: (route) => ({ id: String(route.params.id), cook: String(route.query.cook ?? '') }),
     },
     {
+      path: '/party/:id/live',
+      component: () => import('@/live/LivePage.vue'),
+      props: (route) => ({ id: String(route.params.id), minder: String(route.query.minder ?? '') }),
+    },
+    {
       path: '/party/:id/:step?',
       component: () => import('@/steps/PartyPage.vue'),
       props: (route) => ({

@@ -23,7 +23,7 @@ export function withPending(plan: Plan, events: PartyEvent[], zone: string): Pla
   const begun = (event: PartyEvent) => {
     const at = nowIn(zone, new Date(event.at))
     const local = (ms: number) => new Date(ms).toISOString().slice(0, 19)
-    return { startsAt: local(at), endsAt: local(at + (lefts.get(event.subject) ?? 0) * MINUTE) }
+    return { startsAt: local(at), endsAt: local(at + (lefts.get(event.subject ?? '') ?? 0) * MINUTE) }
   }
   const lines = plan.purchases.trips.flatMap((trip) => trip.lines)
   for (const event of events) {
@@ -36,7 +36,8 @@ export function withPending(plan: Plan, events: PartyEvent[], zone: string): Pla
       if (line) bought.set(line.id, undefined)
     }
     const state = STATES[event.type]
-    if (state) touched.set(event.subject, { state, ...(state === 'RUNNING' && begun(event)) })
+    if (state && event.subject)
+      touched.set(event.subject, { state, ...(state === 'RUNNING' && begun(event)) })
   }
   return {
     ...plan,

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { api, ask, NoConnection, RequestRefused } from '@/api/client'
+import { api, ask, NoConnection, RequestRefused, serverNow } from '@/api/client'
 import type { Brief, Catalogue, PartyEvent, PartyView, Plan, Working } from '@/api/types'
 import { apply, diff, inverse, merge, type Change, type Json } from './changes'
 import {
@@ -64,6 +64,8 @@ export const useParty = defineStore('party', () => {
     () => computedPlan.value && withPending(computedPlan.value, pending.value, brief.value?.zone ?? 'UTC'),
   )
   const offline = ref(false)
+  /** A table runs here: its plan is the one all screens are told. */
+  const follows = ref(false)
   const builtIn = shallowRef<Catalogue>()
   const catalogue = computed(() => builtIn.value && withOwnFood(builtIn.value, computedPlan.value?.ownFood))
   const undone = shallowRef<Command[]>([])
@@ -157,9 +159,11 @@ export const useParty = defineStore('party', () => {
     if (draft && saveState.value !== 'saved') keepDraftAtOnce(id.value, draft)
   }
 
-  const plans = latest<{ party: string; brief: Brief }, Plan>(
-    ({ party, brief: draft }, signal) =>
-      ask(api.POST('/api/parties/{id}/plan', { params: { path: { id: party } }, body: draft, signal })),
+  const plans = latest<{ party: string; brief: Brief; asItRuns?: boolean }, Plan>(
+    ({ party, brief: draft, asItRuns }, signal) =>
+      asItRuns
+        ? ask(api.GET('/api/parties/{id}/plan', { params: { path: { id: party } }, signal }))
+        : ask(api.POST('/api/parties/{id}/plan', { params: { path: { id: party } }, body: draft, signal })),
     (next, { party }) => {
       if (party !== id.value) return
       if (beforeEdit.size > 0) was.value = changedFigures(beforeEdit, figureTexts(next))
@@ -184,7 +188,8 @@ export const useParty = defineStore('party', () => {
   }
 
   async function replan(): Promise<void> {
-    if (brief.value) await plans({ party: id.value, brief: brief.value })
+    const asItRuns = follows.value && brief.value === base.value
+    if (brief.value) await plans({ party: id.value, brief: brief.value, asItRuns })
   }
 
   function remember(next: Plan): void {
@@ -339,10 +344,10 @@ export const useParty = defineStore('party', () => {
     }
   }
 
-  /** Records something that happened; kept on this device until the server has it. */
-  async function record(event: Omit<PartyEvent, 'id' | 'at'>): Promise<void> {
+  /** Records something that happened, under an id by which it can be taken back; kept here until the server has it. */
+  async function record(event: Omit<PartyEvent, 'id' | 'at'>, as = crypto.randomUUID()): Promise<void> {
     troubles.value.events = ''
-    const recorded = { ...event, id: crypto.randomUUID(), at: new Date().toISOString() }
+    const recorded = { ...event, id: as, at: new Date(serverNow()).toISOString() }
     pending.value = [...pending.value, recorded]
     await addEvent(id.value, recorded)
     await sendEvents()
@@ -368,7 +373,12 @@ export const useParty = defineStore('party', () => {
   }
 
   async function post(party: string, batch: PartyEvent[]): Promise<void> {
-    await ask(api.POST('/api/parties/{id}/events', { params: { path: { id: party } }, body: batch }))
+    await ask(
+      api.POST('/api/parties/{id}/events', {
+        params: { path: { id: party }, header: { 'Ladle-Sent': new Date(serverNow()).toISOString() } },
+        body: batch,
+      }),
+    )
     if (party === id.value) await replan()
     await forget(party, batch)
   }
@@ -412,6 +422,8 @@ export const useParty = defineStore('party', () => {
     catalogue,
     saveState,
     offline,
+    pending,
+    follows,
     message,
     clash,
     was,
@@ -428,6 +440,7 @@ export const useParty = defineStore('party', () => {
     refresh,
     replan,
     record,
+    sendEvents,
     working,
   }
 })

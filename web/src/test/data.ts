@@ -231,6 +231,18 @@ export function aPlan(): Plan {
       reasons: [],
       score: [],
       audit: [],
+      now: {
+        at: 0,
+        started: false,
+        paused: false,
+        finished: false,
+        cues: [],
+        inPot: [],
+        sides: [],
+        guests: [],
+        spare: [],
+        said: [],
+      },
     },
     sauces: {
       needs: [],

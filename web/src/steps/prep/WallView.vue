@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { mdiVolumeHigh, mdiVolumeOff } from '@mdi/js'
-import { computed, onScopeDispose } from 'vue'
+import { computed } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import { clockText, countdown } from '@/ui/time'
+import { useAwake } from '@/ui/useAwake'
 import { useChime } from '@/ui/useChime'
 import NextThree from './NextThree.vue'
 import { useLivePrep } from './useLivePrep'
@@ -16,13 +17,7 @@ useMinutelyPlan(() => isOn.value)
 const { on, toggle, allow } = useChime(due)
 const clock = computed(() => new Date(nowMs.value).toISOString().slice(11, 16))
 const late = computed(() => plan.value.prep.problems.find((problem) => problem.kind === 'LATE'))
-
-let awake: { release(): Promise<void> } | undefined
-void navigator.wakeLock
-  ?.request('screen')
-  .then((lock) => (awake = lock))
-  .catch(() => undefined)
-onScopeDispose(() => void awake?.release())
+useAwake()
 </script>
 
 <template>

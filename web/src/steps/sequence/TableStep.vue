@@ -105,6 +105,7 @@ function free(d: Drop): void {
     <span class="key"><FigureText :figure="plan.table.longestWait" /></span>
     <span class="quiet">cues</span>
     <span class="key"><FigureText :figure="plan.table.cuesPerMinute" /></span>
+    <router-link class="chip solid run" :to="`/party/${party.id}/live`">Run the table</router-link>
   </div>
   <CourseStrip v-if="!mobile" @change="dialog = true" />
   <div class="readings">
@@ -186,6 +187,14 @@ function free(d: Drop): void {
 <style scoped>
 .head-line {
   margin-bottom: 8px;
+}
+
+.run {
+  margin-left: auto;
+  min-height: 36px;
+  font-size: 15px;
+  padding: 4px 16px;
+  text-decoration: none;
 }
 
 .head-line .key {

@@ -13,14 +13,16 @@ final class RunningServer {
         return SERVER.address();
     }
 
-    private static ServerProcess start() {
+    /** The throw-away database of {@code ./ladle test}. */
+    static ServerProcess.Database database() {
         String url = System.getenv("LADLE_E2E_DB_URL");
         if (url == null) {
             throw new IllegalStateException("LADLE_E2E_DB_URL is not set: run the browser tests by ./ladle test");
         }
-        return ServerProcess.start(
-                "server",
-                new ServerProcess.Database(url, System.getenv("LADLE_DB_USER"), System.getenv("LADLE_DB_PASSWORD")),
-                "--ladle.clock=" + CLOCK);
+        return new ServerProcess.Database(url, System.getenv("LADLE_DB_USER"), System.getenv("LADLE_DB_PASSWORD"));
+    }
+
+    private static ServerProcess start() {
+        return ServerProcess.start("server", database(), "--ladle.clock=" + CLOCK);
     }
 }

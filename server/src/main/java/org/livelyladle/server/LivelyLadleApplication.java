@@ -2,7 +2,6 @@ package org.livelyladle.server;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.time.ZoneOffset;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.plan.Planner;
 import org.springframework.beans.factory.annotation.Value;
@@ -17,10 +16,16 @@ public class LivelyLadleApplication {
         SpringApplication.run(LivelyLadleApplication.class, args);
     }
 
-    /** The time; fixed by {@code ladle.clock} for pictures that do not change from day to day. */
+    /**
+     * The time; for pictures that do not change from day to day it stands still at {@code ladle.clock}, and to go through
+     * an evening in minutes it runs from there at {@code ladle.clock-speed} since {@code ladle.clock-since} [ms].
+     */
     @Bean
-    Clock clock(@Value("${ladle.clock:}") String fixed) {
-        return fixed.isBlank() ? Clock.systemUTC() : Clock.fixed(Instant.parse(fixed), ZoneOffset.UTC);
+    Clock clock(
+            @Value("${ladle.clock:}") String from,
+            @Value("${ladle.clock-speed:0}") int speed,
+            @Value("${ladle.clock-since:0}") long since) {
+        return from.isBlank() ? Clock.systemUTC() : new OtherClock(Instant.parse(from), speed, since);
     }
 
     @Bean

@@ -33,6 +33,9 @@ public record Facts(List<Bought> bought, List<TaskMark> tasks, Set<String> soldO
         table = table.stream().sorted(TableEvent.IN_ORDER).toList();
     }
 
+    /** Clocks that differ by so much are not put right [s]. */
+    private static final int CLOCKS_DIFFER = 3;
+
     /** A purchase: what, from which offer, how much [g] and for how much [cents]. */
     public record Bought(UUID event, String offer, String ingredient, int count, double grams, int priceCents) {}
 
@@ -82,12 +85,12 @@ public record Facts(List<Bought> bought, List<TaskMark> tasks, Set<String> soldO
 
     /**
      * The moment for which a plan asked for now is made: the beginning of the minute, or what last happened within it, so
-     * that everybody who asks meanwhile is told the same.
+     * that everybody who asks meanwhile is told the same. A clock a little ahead is no reason to wait.
      */
     public Instant momentOf(Instant now) {
         Instant minute = now.truncatedTo(ChronoUnit.MINUTES);
         return Stream.concat(tasks.stream().map(TaskMark::at), table.stream().map(TableEvent::at))
-                .filter(at -> at.isAfter(minute) && !at.isAfter(now))
+                .filter(at -> at.isAfter(minute) && !at.isAfter(now.plusSeconds(CLOCKS_DIFFER)))
                 .max(Comparator.naturalOrder())
                 .orElse(minute);
     }

@@ -9,11 +9,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.SideEvening;
@@ -93,8 +96,8 @@ public final class NowWriter {
     }
 
     private List<Cue> cues() {
-        return table.cues().stream()
-                .filter(this::isOpen)
+        List<Cue> open = table.cues().stream().filter(this::isOpen).toList();
+        return Stream.concat(open.stream(), leftBehind(open))
                 .map(this::asItWasToBe)
                 .sorted(Comparator.comparingInt(Cue::at).thenComparing(cue -> cue.act() != Cue.Act.TAKE_OUT))
                 .toList();
@@ -109,6 +112,25 @@ public final class NowWriter {
             case POUR, SKIM, HEAT, TASTE, SOUP, SECOND_PLATES, ENDING ->
                 !running.isFinished() && cue.latest() > at - FORGOTTEN && !isSeenTo(cue);
         };
+    }
+
+    /** What is still in of a round that was lifted out without it. */
+    private Stream<Cue> leftBehind(List<Cue> open) {
+        Set<String> told = open.stream()
+                .filter(cue -> cue.act() == Cue.Act.TAKE_OUT)
+                .map(cue -> brief.potOf(cue.side()).wayOrUsual() == WayOfEating.ROUNDS ? cue.side() : cue.drop())
+                .collect(Collectors.toSet());
+        return running.state().begun().stream()
+                .filter(drop -> running.due().containsKey(drop.id()))
+                .filter(drop -> !told.contains(drop.id()) && !told.contains(drop.side()))
+                .map(drop -> new Cue(
+                        drop.takeOut(),
+                        drop.inBroth().get(0).bestUntil(),
+                        drop.minder(),
+                        Cue.Act.TAKE_OUT,
+                        drop.id(),
+                        drop.side(),
+                        "Take out " + KitchenText.lower(drop.name()) + ", " + drop.amount()));
     }
 
     private boolean hasBegun(String drop) {
@@ -185,7 +207,12 @@ public final class NowWriter {
                 .filter(use -> use.side().equals(side.id()))
                 .flatMap(use -> use.closedTo().stream())
                 .toList();
-        return new Now.SideNow(side.id(), now.celsius(), now.ml(), now.saltPercent(), closed);
+        List<String> fellIn = running.state().fellIn().stream()
+                .filter(fall -> fall.side().equals(side.id()))
+                .map(fall -> catalogue.ingredient(fall.ingredient()).name())
+                .distinct()
+                .toList();
+        return new Now.SideNow(side.id(), now.celsius(), now.ml(), now.saltPercent(), closed, fellIn);
     }
 
     private Now.GuestNow guest(Guest guest) {

@@ -75,10 +75,17 @@ public record Now(
      * @param celsius [°C]
      * @param ml broth [ml]
      * @param saltPercent [g per 100 g]
+     * @param fellIn names of what fell in that was not meant for it
      */
     public record SideNow(
-            String side, double celsius, double ml, double saltPercent, List<SideAccess.Closed> closedTo) {
+            String side,
+            double celsius,
+            double ml,
+            double saltPercent,
+            List<SideAccess.Closed> closedTo,
+            List<String> fellIn) {
         public SideNow {
+            fellIn = List.copyOf(fellIn);
             closedTo = List.copyOf(closedTo);
         }
     }

@@ -1,5 +1,6 @@
 package org.livelyladle.server.plan;
 
+import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.List;
@@ -14,6 +15,7 @@ import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.TablePlan;
 import org.livelyladle.core.table.TableState;
 import org.livelyladle.server.access.SignedIn;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -35,9 +37,11 @@ class PlanController {
     record Later(Brief brief, @Nullable TableState state) {}
 
     private final PlanService service;
+    private final Clock clock;
 
-    PlanController(PlanService service) {
+    PlanController(PlanService service, Clock clock) {
         this.service = service;
+        this.clock = clock;
     }
 
     /** The plan of a brief; stateless, nothing is stored. */
@@ -58,13 +62,20 @@ class PlanController {
         return service.sequence(later.brief(), later.state());
     }
 
-    /** @param asOf the moment it is looked at; now when left out */
+    /**
+     * The answer's header {@code Ladle-Now} tells what the server's clock says, so that a page can count by it.
+     *
+     * @param asOf the moment it is looked at; now when left out
+     */
     @GetMapping("/parties/{id}/plan")
-    Plan plan(
+    ResponseEntity<Plan> plan(
             @AuthenticationPrincipal SignedIn host,
             @PathVariable UUID id,
             @RequestParam(name = "asOf", required = false) @Nullable String asOf) {
-        return asOf == null ? service.plan(host, id) : service.plan(host, id, instant(asOf));
+        Plan plan = asOf == null ? service.plan(host, id) : service.plan(host, id, instant(asOf));
+        return ResponseEntity.ok()
+                .header("Ladle-Now", clock.instant().toString())
+                .body(plan);
     }
 
     private static Instant instant(String asOf) {

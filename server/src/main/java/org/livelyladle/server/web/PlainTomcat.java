@@ -48,6 +48,10 @@ class PlainTomcat implements WebServerFactoryCustomizer<ConfigurableTomcatWebSer
     }
 
     private static final class CallerValve extends ValveBase {
+        CallerValve() {
+            super(true);
+        }
+
         @Override
         public void invoke(Request request, Response response) throws IOException, ServletException {
             Caller.remember(request);

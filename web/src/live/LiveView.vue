@@ -1,0 +1,488 @@
+<script setup lang="ts">
+import {
+  mdiAccountGroup,
+  mdiChartGantt,
+  mdiVolumeHigh,
+  mdiVolumeOff,
+  mdiWeatherNight,
+  mdiWhiteBalanceSunny,
+} from '@mdi/js'
+import { computed, onScopeDispose, ref } from 'vue'
+import { serverNow } from '@/api/client'
+import { useMode } from '@/app/useMode'
+import type { Cue, PartyEvent } from '@/api/types'
+import { useOpenParty } from '@/party/useOpenParty'
+import BrothPatterns from '@/table/BrothPatterns.vue'
+import { clockAfter, clockText, countdown, localMs, nowIn } from '@/ui/time'
+import { useAwake } from '@/ui/useAwake'
+import { useChime } from '@/ui/useChime'
+import { useNow } from '@/ui/useNow'
+import OrderCard from './OrderCard.vue'
+import PotsNow from './PotsNow.vue'
+import TableTalk from './TableTalk.vue'
+import { cueKey, done, minutes, NOT_YET, orders, runOf, secondOf, skip, turns, waiting } from './running'
+import { useStream } from './useStream'
+
+/** One order at a time, what is in each side, what comes next, who waits. */
+const props = defineProps<{ minder?: string }>()
+const { party, brief, plan } = useOpenParty()
+const { mode, toggle: toggleMode } = useMode()
+const now = useNow(1000)
+const MINUTE = 60_000
+const TAKE_BACK_FOR = 12_000
+
+useStream(party.id)
+useAwake()
+const timer = setInterval(() => void (run.value.started && !run.value.finished && party.replan()), MINUTE)
+onScopeDispose(() => {
+  clearInterval(timer)
+  party.follows = false
+})
+
+const run = computed(() => runOf(plan.value.table, party.pending))
+const nowMs = computed(() => nowIn(brief.value.zone, now.value))
+const clock = computed(() => new Date(nowMs.value).toISOString().slice(11, 16))
+const sitDown = computed(() => localMs(brief.value.sitDown))
+const isTime = computed(() => nowMs.value >= sitDown.value)
+const second = computed(() => (now.value && run.value.started ? secondOf(run.value, serverNow()) : 0))
+/** When the meal ends, by the clock; a pause moves it on. */
+const finish = computed(() => {
+  const began = run.value.started ? nowIn(brief.value.zone, new Date(run.value.satDown)) : sitDown.value
+  return clockAfter(new Date(began).toISOString().slice(0, 19), plan.value.table.mealSeconds)
+})
+const snoozed = ref(new Map<string, number>())
+const due = computed(() => orders(run.value, second.value, props.minder, snoozed.value))
+const order = computed(() => due.value.now[0])
+const dueKeys = computed(() => due.value.now.filter((cue) => cue.at <= second.value).map(cueKey))
+const { on, toggle, allow } = useChime(dueKeys)
+const dips = computed(() => (run.value.paused ? [] : turns(plan.value.table, second.value)))
+const waits = computed(() =>
+  run.value.started && !run.value.finished ? waiting(plan.value.table, second.value) : [],
+)
+const minders = computed(() => {
+  const ids = [...new Set(plan.value.table.cues.map((cue) => cue.minder).filter((id) => id !== undefined))]
+  return ids.map((id) => ({ id, name: nameOf(id) }))
+})
+const preloaded = computed(() =>
+  plan.value.table.drops
+    .filter((drop) => drop.tending === 'SHARED' && drop.stays.every((stay) => stay.putIn <= 0))
+    .map((drop) => drop.name),
+)
+const talks = ref(false)
+const last = ref<{ id: string; text: string }>()
+let forget: ReturnType<typeof setTimeout> | undefined
+
+function nameOf(id: string): string {
+  const people = [...brief.value.guests, ...brief.value.cooks]
+  return people.find((one) => one.id === id)?.name ?? id
+}
+
+const sideName = (id: string) => plan.value.broths.sides.find((side) => side.side === id)?.brothName ?? id
+
+/** Records it and says what was marked, so that it can be taken back. */
+function mark(event: Omit<PartyEvent, 'id' | 'at'>, text: string): void {
+  const id = crypto.randomUUID()
+  void party.record(event, id)
+  last.value = { id, text }
+  clearTimeout(forget)
+  forget = setTimeout(() => (last.value = undefined), TAKE_BACK_FOR)
+  if (on.value) navigator.vibrate?.(30)
+}
+
+function takeBack(): void {
+  const mistake = last.value
+  last.value = undefined
+  if (mistake) void party.record({ type: 'TAKEN_BACK', event: mistake.id })
+}
+
+const dropOf = (cue: Cue) => plan.value.table.drops.find((drop) => drop.id === cue.drop)
+const isDone = (cue: Cue) => mark(done(cue, dropOf(cue)), cue.text)
+const isSkipped = (cue: Cue) => mark(skip(cue), `Skipped: ${cue.text}`)
+
+/** What is in a pot is asked for again; all else is only put off here. */
+function notYet(cue: Cue): void {
+  if (cue.act === 'TAKE_OUT')
+    mark({ type: 'TAKEN_OUT', drop: cue.drop, how: 'NOT_YET' }, `Left in: ${cue.text}`)
+  else snoozed.value = new Map(snoozed.value).set(cueKey(cue), second.value + NOT_YET)
+}
+
+function begin(): void {
+  allow()
+  mark({ type: 'SAT_DOWN' }, 'Sat down')
+}
+</script>
+
+<template>
+  <main class="live" @pointerdown.once="allow">
+    <BrothPatterns />
+    <header>
+      <b class="clock">{{ clock }}</b>
+      <span v-if="run.started" class="when">
+        {{ run.finished ? 'finished' : `${Math.max(0, Math.floor(second / 60))} min in · finish ${finish}` }}
+      </span>
+      <span v-else class="when"
+        >{{ clockText(brief.sitDown) }} sit down, {{ countdown(sitDown - nowMs) }}</span
+      >
+      <nav v-if="minders.length > 1" class="chips" aria-label="Whose orders">
+        <router-link
+          class="chip"
+          :class="{ solid: !minder }"
+          :to="`/party/${party.id}/live`"
+          :aria-current="minder ? undefined : 'page'"
+          >Everybody</router-link
+        >
+        <router-link
+          v-for="one in minders"
+          :key="one.id"
+          class="chip"
+          :class="{ solid: minder === one.id }"
+          :to="`/party/${party.id}/live?minder=${one.id}`"
+          :aria-current="minder === one.id ? 'page' : undefined"
+          >{{ one.name }}</router-link
+        >
+      </nav>
+      <span class="push" />
+      <button v-if="run.started" type="button" class="chip talk" @click="talks = true">
+        <v-icon :icon="mdiAccountGroup" size="20" /> At the table
+      </button>
+      <button type="button" class="chip" :aria-pressed="on" aria-label="Sound" @click="toggle">
+        <v-icon :icon="on ? mdiVolumeHigh : mdiVolumeOff" size="20" />
+      </button>
+      <button type="button" class="chip" aria-label="Day or night" @click="toggleMode">
+        <v-icon :icon="mode === 'day' ? mdiWeatherNight : mdiWhiteBalanceSunny" size="20" />
+      </button>
+      <router-link class="chip" :to="`/party/${party.id}/table`" aria-label="Whole plan">
+        <v-icon :icon="mdiChartGantt" size="20" />
+      </router-link>
+    </header>
+
+    <section class="order" aria-label="Now">
+      <div v-if="!run.started" class="calm">
+        <h1 :class="{ time: isTime }">{{ isTime ? 'Everybody there?' : 'Not yet' }}</h1>
+        <p v-if="preloaded.length > 0" class="by">In the pots by then: {{ preloaded.join(', ') }}.</p>
+        <p class="by">From sitting down on the clock runs, and tells what goes in and comes out when.</p>
+        <button type="button" class="act main" @click="begin">Sit down</button>
+      </div>
+      <div v-else-if="run.paused" class="calm">
+        <h1>Paused</h1>
+        <p class="by">Nothing goes in. What is in the pots still comes out in time.</p>
+        <OrderCard
+          v-if="order"
+          :key="cueKey(order)"
+          :cue="order"
+          :second="second"
+          @done="isDone"
+          @not-yet="notYet"
+          @skip="isSkipped"
+          @how="(how) => order && mark({ type: 'TAKEN_OUT', drop: order.drop, how }, order.text)"
+        />
+        <button type="button" class="act main" @click="mark({ type: 'RESUMED' }, 'Gone on')">Go on</button>
+      </div>
+      <div v-else-if="run.finished && !order" class="calm">
+        <h1>That was it</h1>
+        <p class="by">Chill what is left within two hours, in shallow boxes; broth back to the boil first.</p>
+        <router-link class="act" :to="`/party/${party.id}/pots`"
+          >What is left, and how to keep it</router-link
+        >
+      </div>
+      <OrderCard
+        v-else-if="order"
+        :key="cueKey(order)"
+        :cue="order"
+        :second="second"
+        @done="isDone"
+        @not-yet="notYet"
+        @skip="isSkipped"
+        @how="(how) => order && mark({ type: 'TAKEN_OUT', drop: order.drop, how }, order.text)"
+      />
+      <div v-else class="calm">
+        <h1>{{ due.next[0] ? `Nothing for ${minutes(due.next[0].at - second)}` : 'Nothing more to do' }}</h1>
+        <p class="by">Eat.</p>
+      </div>
+    </section>
+
+    <section class="beside">
+      <PotsNow :food="run.inPot" :second="second" />
+      <ol class="next" aria-label="Next">
+        <li v-for="cue in due.now.slice(1, 3)" :key="cueKey(cue)">
+          <b>now</b><span>{{ cue.text }}</span>
+        </li>
+        <li v-for="cue in due.next.slice(0, 3)" :key="cueKey(cue)">
+          <b>in {{ minutes(cue.at - second) }}</b
+          ><span>{{ cue.text }}</span>
+        </li>
+      </ol>
+    </section>
+
+    <section v-if="run.started && !run.finished" class="foot">
+      <ul class="dips" aria-label="Dip now">
+        <li v-for="turn in dips.slice(0, 4)" :key="turn.key">
+          <b>{{ turn.name }}</b>
+          <span>{{ sideName(turn.side) }}, {{ turn.seconds }} s</span>
+          <span class="who">{{ turn.guests.map(nameOf).join(', ') }}</span>
+        </li>
+        <li v-if="dips.length === 0" class="quiet">Nobody dips just now.</li>
+      </ul>
+      <p v-for="wait in waits.slice(0, 2)" :key="wait.guest" class="wait">
+        <b>{{ nameOf(wait.guest) }}</b> waits since {{ minutes(wait.since)
+        }}<template v-if="wait.next"> · eats in {{ minutes(wait.next - second) }}</template>
+      </p>
+      <p v-for="text in plan.table.now.said.slice(0, 3)" :key="text" class="said">{{ text }}</p>
+    </section>
+    <p v-if="party.offline" class="offline" role="status">
+      No connection. Marks are kept here and sent as soon as there is one.
+    </p>
+    <p v-else-if="party.message" class="offline" role="alert">{{ party.message }}</p>
+    <div v-if="last" class="last" role="status">
+      <span>{{ last.text }}</span>
+      <button type="button" class="chip" @click="takeBack">Take back</button>
+    </div>
+    <TableTalk v-model="talks" :run="run" @say="mark" />
+  </main>
+</template>
+
+<style scoped>
+.live {
+  min-height: 100dvh;
+  padding: 14px 28px 20px;
+  display: grid;
+  grid-template: auto minmax(0, 1fr) auto / minmax(0, 1fr) minmax(0, 1fr);
+  grid-template-areas: 'head head' 'order beside' 'foot foot';
+  gap: 14px 36px;
+}
+
+header {
+  grid-area: head;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+}
+
+.clock {
+  font: 700 36px/1 var(--head);
+}
+
+.when {
+  font-size: 19px;
+  color: var(--soft);
+}
+
+.push {
+  margin-left: auto;
+}
+
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+
+.chip {
+  min-height: 44px;
+  min-width: 44px;
+  justify-content: center;
+  font-size: 15px;
+  padding: 3px 12px;
+  text-decoration: none;
+}
+
+.order {
+  grid-area: order;
+  display: grid;
+  min-height: 0;
+}
+
+.calm {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+}
+
+.calm h1 {
+  font-size: 64px;
+  line-height: 1.02;
+}
+
+.calm h1.time {
+  color: var(--now-ink);
+}
+
+.by {
+  font-size: 20px;
+  color: var(--soft);
+  max-width: 34em;
+}
+
+.act {
+  all: unset;
+  box-sizing: border-box;
+  cursor: pointer;
+  min-height: 76px;
+  border: 3px solid var(--rim);
+  border-radius: 20px;
+  display: grid;
+  place-items: center;
+  text-align: center;
+  font: 700 26px var(--head);
+  padding: 0 22px;
+  margin-top: auto;
+}
+
+.act.main {
+  background: var(--now);
+  border-color: var(--now);
+  color: #14130f;
+}
+
+.act:focus-visible {
+  outline: 4px solid var(--rim);
+  outline-offset: 3px;
+}
+
+.beside {
+  grid-area: beside;
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  min-height: 0;
+}
+
+.next {
+  list-style: none;
+  margin: auto 0 0;
+  padding: 0;
+}
+
+.next li {
+  display: grid;
+  grid-template-columns: 96px 1fr;
+  gap: 12px;
+  padding: 5px 0;
+  font-size: 19px;
+  border-top: 1px solid var(--hair);
+}
+
+.next b {
+  font-weight: 500;
+  color: var(--soft);
+}
+
+.foot {
+  grid-area: foot;
+  border-top: 2px solid var(--hair);
+  padding-top: 10px;
+  display: grid;
+  gap: 4px;
+}
+
+.dips {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 6px 22px;
+  font-size: 16px;
+}
+
+.dips li {
+  display: flex;
+  flex-direction: column;
+}
+
+.dips .who {
+  color: var(--soft);
+}
+
+.wait,
+.said {
+  font-size: 17px;
+}
+
+.wait b {
+  color: var(--now-ink);
+}
+
+.said {
+  color: var(--soft);
+}
+
+.offline {
+  grid-column: 1 / -1;
+  font-size: 18px;
+  font-weight: 600;
+  color: var(--warn);
+}
+
+.last {
+  position: fixed;
+  left: 50%;
+  bottom: 16px;
+  transform: translateX(-50%);
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  max-width: calc(100vw - 24px);
+  background: var(--foot);
+  color: var(--foot-ink);
+  border-radius: 14px;
+  padding: 8px 10px 8px 18px;
+  font-size: 16px;
+}
+
+.last .chip {
+  color: inherit;
+  border-color: currentcolor;
+  font-weight: 650;
+}
+
+@media (max-width: 839px) {
+  .live {
+    padding: 8px 14px 90px;
+    grid-template: auto auto auto auto / minmax(0, 1fr);
+    grid-template-areas: 'head' 'order' 'beside' 'foot';
+    gap: 10px;
+  }
+
+  header {
+    gap: 6px;
+  }
+
+  .clock {
+    font-size: 24px;
+  }
+
+  .when {
+    font-size: 14px;
+    line-height: 1.1;
+    max-width: 96px;
+  }
+
+  .chips {
+    order: 1;
+    margin-right: auto;
+  }
+
+  .talk {
+    order: 2;
+  }
+
+  .order {
+    min-height: calc(100dvh - 130px);
+  }
+
+  .calm h1 {
+    font-size: 44px;
+  }
+
+  .dips {
+    grid-template-columns: 1fr 1fr;
+  }
+
+  .next li {
+    font-size: 16px;
+    grid-template-columns: 74px 1fr;
+  }
+}
+</style>

@@ -1,0 +1,264 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { PartyEvent } from '@/api/types'
+import { useOpenParty } from '@/party/useOpenParty'
+import { minutes, type Run } from './running'
+
+/** What people do otherwise: who is full, late or gone, wants more, drops something, gives a speech. */
+const open = defineModel<boolean>({ required: true })
+defineProps<{ run: Run }>()
+const emit = defineEmits<{ say: [event: Omit<PartyEvent, 'id' | 'at'>, text: string] }>()
+const { brief, plan, catalogue } = useOpenParty()
+
+const now = computed(() => plan.value.table.now)
+const guests = computed(() =>
+  brief.value.guests.map((guest) => ({
+    ...guest,
+    state: now.value.guests.find((one) => one.guest === guest.id),
+  })),
+)
+const cuts = computed(() => plan.value.portions.cuts)
+const spare = computed(() =>
+  now.value.spare.map((one) => ({
+    ...one,
+    name: cuts.value.find((cut) => cut.cut === one.cut)?.name ?? one.cut,
+  })),
+)
+const ingredients = computed(() => {
+  const seen = new Map<string, string>()
+  for (const cut of cuts.value) {
+    const id = catalogue.value.cuts.find((one) => one.id === cut.cut)?.ingredient
+    const name = catalogue.value.ingredients.find((one) => one.id === id)?.name
+    if (id && name) seen.set(id, name)
+  }
+  return [...seen].map(([id, name]) => ({ id, name }))
+})
+const sides = computed(() => plan.value.broths.sides)
+const wanting = ref<string>()
+const fellInto = ref<string>()
+const tab = ref<'guests' | 'more' | 'fell' | 'out'>('guests')
+const TABS = [
+  { value: 'guests', label: 'A guest' },
+  { value: 'more', label: 'Second helping' },
+  { value: 'fell', label: 'Fell into a side' },
+  { value: 'out', label: 'None left' },
+] as const
+
+function say(event: Omit<PartyEvent, 'id' | 'at'>, text: string): void {
+  emit('say', event, text)
+  open.value = false
+  wanting.value = fellInto.value = undefined
+}
+const nameOf = (id: string) => brief.value.guests.find((guest) => guest.id === id)?.name ?? id
+const bite = (next?: number) =>
+  next === undefined ? 'nothing more to come' : `next bite in ${minutes(next - now.value.at)}`
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="720" scrollable>
+    <v-card class="talk" title="At the table">
+      <v-card-text>
+        <div class="chips" role="group" aria-label="What">
+          <button
+            v-for="one in TABS"
+            :key="one.value"
+            type="button"
+            class="chip"
+            :aria-pressed="tab === one.value"
+            @click="tab = one.value"
+          >
+            {{ one.label }}
+          </button>
+        </div>
+        <ul v-if="tab === 'guests'" class="rows">
+          <li v-for="guest in guests" :key="guest.id">
+            <div>
+              <b>{{ guest.name }}</b>
+              <span class="quiet">
+                {{ Math.round(guest.state?.grams ?? 0) }} g eaten ·
+                {{ guest.state?.there ? bite(guest.state?.nextBite) : 'not eating' }}
+              </span>
+            </div>
+            <template v-if="guest.state?.there">
+              <button
+                type="button"
+                class="chip"
+                @click="say({ type: 'FULL', guest: guest.id }, `${guest.name} is full`)"
+              >
+                Full
+              </button>
+              <button
+                type="button"
+                class="chip"
+                @click="say({ type: 'LEFT', guest: guest.id }, `${guest.name} is away`)"
+              >
+                Away
+              </button>
+            </template>
+            <button
+              v-else
+              type="button"
+              class="chip"
+              @click="say({ type: 'ARRIVED', guest: guest.id }, `${guest.name} is there`)"
+            >
+              Is there
+            </button>
+          </li>
+        </ul>
+        <template v-else-if="tab === 'more'">
+          <p class="ask">Who wants more?</p>
+          <div class="chips">
+            <button
+              v-for="guest in guests.filter((one) => one.state?.there || one.state?.grams)"
+              :key="guest.id"
+              type="button"
+              class="chip"
+              :aria-pressed="wanting === guest.id"
+              @click="wanting = guest.id"
+            >
+              {{ guest.name }}
+            </button>
+          </div>
+          <p class="ask">Of what? This is what others leave.</p>
+          <div class="chips">
+            <button
+              v-for="one in spare"
+              :key="one.cut"
+              type="button"
+              class="chip"
+              :disabled="!wanting"
+              @click="
+                wanting &&
+                say(
+                  { type: 'WANTS', guest: wanting, cut: one.cut },
+                  `More ${one.name} for ${nameOf(wanting)}`,
+                )
+              "
+            >
+              {{ one.name }}, {{ one.amount }}
+            </button>
+          </div>
+          <p v-if="spare.length === 0" class="quiet">
+            Nothing yet: every piece is for somebody. What a full guest leaves, or what is skipped, shows
+            here.
+          </p>
+        </template>
+        <template v-else-if="tab === 'fell'">
+          <p class="ask">Into which side?</p>
+          <div class="chips">
+            <button
+              v-for="side in sides"
+              :key="side.side"
+              type="button"
+              class="chip"
+              :aria-pressed="fellInto === side.side"
+              @click="fellInto = side.side"
+            >
+              {{ side.brothName }}
+            </button>
+          </div>
+          <p class="ask">What?</p>
+          <div class="chips">
+            <button
+              v-for="one in ingredients"
+              :key="one.id"
+              type="button"
+              class="chip"
+              :disabled="!fellInto"
+              @click="
+                fellInto &&
+                say({ type: 'FELL_IN', side: fellInto, ingredient: one.id }, `${one.name} fell in`)
+              "
+            >
+              {{ one.name }}
+            </button>
+          </div>
+          <p class="caution">
+            Fishing it out does not make the side safe again for somebody with an allergy. When in doubt,
+            nobody with one eats from it.
+          </p>
+        </template>
+        <div v-else class="chips rows">
+          <button
+            v-for="cut in cuts"
+            :key="cut.cut"
+            type="button"
+            class="chip"
+            @click="say({ type: 'OUT_OF', cut: cut.cut }, `No ${cut.name} left`)"
+          >
+            {{ cut.name }}
+          </button>
+        </div>
+      </v-card-text>
+      <v-card-actions class="ends">
+        <button
+          v-if="!run.paused && !run.finished"
+          type="button"
+          class="chip"
+          @click="say({ type: 'PAUSED' }, 'Paused')"
+        >
+          Pause for a speech
+        </button>
+        <button
+          v-if="!run.finished"
+          type="button"
+          class="chip"
+          @click="say({ type: 'FINISHED' }, 'Finished')"
+        >
+          Finish the meal
+        </button>
+        <v-spacer />
+        <button type="button" class="chip" @click="open = false">Close</button>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 4px 0 12px;
+}
+
+.chip {
+  min-height: 48px;
+  font-size: 16px;
+  padding: 4px 16px;
+}
+
+.chip:disabled {
+  opacity: 0.45;
+  cursor: default;
+}
+
+.rows {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+
+.rows li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 8px;
+  align-items: center;
+  padding: 5px 0;
+  border-top: 1px solid var(--hair);
+}
+
+.rows li div {
+  display: grid;
+}
+
+.ask {
+  font: 650 18px var(--head);
+}
+
+.ends {
+  flex-wrap: wrap;
+  gap: 8px;
+  padding: 12px 24px;
+}
+</style>

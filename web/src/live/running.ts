@@ -1,0 +1,255 @@
+/** The table as the last plan knew it, with what was marked on this device since. Pure. */
+
+import type { Brief, Cue, Drop, InPot, PartyEvent, Plan, TablePlan } from '@/api/types'
+import { inBroth, isFished, putIn } from '@/table/stays'
+
+const SECOND = 1000
+/** What is to be done is shown so much ahead [s]. */
+const AHEAD = 15
+/** What was looked at and left in is asked for again after this [s]. */
+export const NOT_YET = 30
+/** A wait longer than this is worth a word [s]. */
+const LONG_WAIT = 240
+/** What dippers may do now, and within this [s]. */
+const SOON = 60
+
+export interface Run {
+  started: boolean
+  paused: boolean
+  finished: boolean
+  /** When somebody sat down [ms]. */
+  satDown: number
+  cues: Cue[]
+  inPot: InPot[]
+}
+
+/** Cues that an event of its own says to be done; all others are said by what was done where. */
+const OWN_EVENT: Partial<Record<Cue['act'], PartyEvent['type']>> = {
+  PUT_IN: 'PUT_IN',
+  TAKE_OUT: 'TAKEN_OUT',
+  SKIM: 'SKIMMED',
+  SOUP: 'SOUP_SERVED',
+}
+
+type Said = Omit<PartyEvent, 'id' | 'at'>
+
+/** What Done says of a cue. */
+export function done(cue: Cue, drop?: Drop): Said {
+  if (cue.act === 'PUT_IN') return { type: 'PUT_IN', drop: cue.drop, cut: drop?.cut, side: drop?.side }
+  if (cue.act === 'TAKE_OUT') return { type: 'TAKEN_OUT', drop: cue.drop, how: 'DONE' }
+  const type = OWN_EVENT[cue.act]
+  return type ? { type, side: cue.side } : { type: 'CUE_DONE', act: cue.act, side: cue.side }
+}
+
+/** What Skip says of a cue: what is put in is left out, all else counts as seen to. */
+export const skip = (cue: Cue): Said =>
+  cue.act === 'PUT_IN' ? { type: 'SKIPPED', drop: cue.drop } : done(cue)
+
+export const cueKey = (cue: Cue) => `${cue.act} ${cue.drop ?? cue.side} ${cue.drop ? '' : cue.at}`
+
+function atStart(table: TablePlan, satDown: number): Run {
+  const preloaded = table.drops.filter((drop) => drop.tending === 'SHARED' && putIn(drop) <= 0)
+  return {
+    started: true,
+    paused: false,
+    finished: false,
+    satDown,
+    cues: table.cues.filter((cue) => cue.at >= 0),
+    inPot: preloaded.flatMap((drop) => inPot(drop, 0)),
+  }
+}
+
+/** What goes in together of a drop, so much later than planned. */
+const inPot = (drop: Drop, later: number): InPot[] =>
+  inBroth(drop).map((stay, i) => ({
+    drop: drop.id,
+    stay: i,
+    cut: drop.cut,
+    name: drop.name,
+    side: drop.side,
+    putIn: stay.putIn + later,
+    ready: stay.ready + later,
+    bestUntil: stay.bestUntil + later,
+    overcooked: stay.overcooked + later,
+    due: stay.takeOut + later,
+    minded: drop.tending === 'SHARED' && !isFished(drop),
+    eaters: stay.servings.map((serving) => serving.guest),
+  }))
+
+export function runOf(table: TablePlan, marks: PartyEvent[]): Run {
+  const { now } = table
+  let run: Run = {
+    started: now.started,
+    paused: now.paused,
+    finished: now.finished,
+    satDown: now.satDown ? Date.parse(now.satDown) : 0,
+    cues: now.cues,
+    inPot: now.inPot,
+  }
+  for (const event of marks) run = after(run, event, table)
+  return run
+}
+
+function after(run: Run, event: PartyEvent, table: TablePlan): Run {
+  if (event.type === 'SAT_DOWN' && !run.started) return atStart(table, Date.parse(event.at))
+  if (!run.started) return run
+  const at = secondOf(run, Date.parse(event.at))
+  const ofDrop = (act: Cue['act']) => (cue: Cue) => cue.act === act && cue.drop === event.drop
+  switch (event.type) {
+    case 'PUT_IN': {
+      const drop = table.drops.find((d) => d.id === event.drop)
+      const later = drop ? at - putIn(drop) : 0
+      return {
+        ...run,
+        cues: run.cues
+          .filter((cue) => !ofDrop('PUT_IN')(cue))
+          .map((cue) =>
+            ofDrop('TAKE_OUT')(cue) ? { ...cue, at: cue.at + later, latest: cue.latest + later } : cue,
+          ),
+        inPot: drop ? [...run.inPot, ...inPot(drop, later)] : run.inPot,
+      }
+    }
+    case 'TAKEN_OUT':
+      return event.how === 'NOT_YET'
+        ? {
+            ...run,
+            cues: run.cues.map((cue) =>
+              ofDrop('TAKE_OUT')(cue)
+                ? { ...cue, at: at + NOT_YET, latest: Math.max(cue.latest, at + NOT_YET) }
+                : cue,
+            ),
+          }
+        : {
+            ...run,
+            cues: run.cues.filter((cue) => !ofDrop('TAKE_OUT')(cue)),
+            inPot: run.inPot.filter((food) => food.drop !== event.drop),
+          }
+    case 'SKIPPED':
+      return { ...run, cues: run.cues.filter((cue) => cue.drop !== event.drop) }
+    case 'PAUSED':
+      return { ...run, paused: true, cues: run.cues.filter((cue) => cue.act !== 'PUT_IN') }
+    case 'RESUMED':
+      return { ...run, paused: false }
+    case 'FINISHED':
+      return { ...run, finished: true, cues: run.cues.filter((cue) => cue.act === 'TAKE_OUT') }
+    case 'SKIMMED':
+    case 'SOUP_SERVED':
+    case 'CUE_DONE': {
+      const seen = run.cues.find((cue) => isSeenTo(cue, event, at))
+      return { ...run, cues: run.cues.filter((cue) => cue !== seen) }
+    }
+    default:
+      return run
+  }
+}
+
+const isSeenTo = (cue: Cue, event: PartyEvent, at: number) =>
+  cue.side === event.side &&
+  cue.at <= at + 120 &&
+  (event.type === 'CUE_DONE' ? cue.act === event.act : OWN_EVENT[cue.act] === event.type)
+
+/** Seconds since somebody sat down. */
+export const secondOf = (run: Run, nowMs: number) => Math.floor((nowMs - run.satDown) / SECOND)
+
+/** What is to do now, the most urgent first, and what comes after. */
+export function orders(
+  run: Run,
+  second: number,
+  minder: string | undefined,
+  snoozed: ReadonlyMap<string, number>,
+): { now: Cue[]; next: Cue[] } {
+  const own = run.cues
+    .filter((cue) => !minder || !cue.minder || cue.minder === minder)
+    .map((cue) => {
+      const until = snoozed.get(cueKey(cue))
+      return until !== undefined && until > cue.at ? { ...cue, at: until } : cue
+    })
+  const isDue = (cue: Cue) => cue.at <= second + AHEAD
+  return {
+    now: own.filter(isDue).sort((a, b) => a.latest - b.latest || a.at - b.at),
+    next: own.filter((cue) => !isDue(cue)).sort((a, b) => a.at - b.at),
+  }
+}
+
+/** How much of the time for it is left, from 1 to 0. */
+export function wick(cue: Cue, second: number): number {
+  const whole = Math.max(1, cue.latest - cue.at + AHEAD)
+  return Math.max(0, Math.min(1, (cue.latest - second) / whole))
+}
+
+export const isLate = (cue: Cue, second: number) => second > Math.max(cue.latest, cue.at + NOT_YET)
+
+/** @example minutes(75) // '1:15' */
+export function minutes(seconds: number): string {
+  const whole = Math.max(0, Math.round(seconds))
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`
+}
+
+export interface Turn {
+  key: string
+  name: string
+  side: string
+  seconds: number
+  guests: string[]
+}
+
+/** What dippers may do now: the food, where, how long it takes, whose turn it is. */
+export function turns(table: TablePlan, second: number): Turn[] {
+  const found = new Map<string, Turn>()
+  for (const drop of table.drops.filter((d) => d.tending !== 'SHARED' && !d.minder)) {
+    for (const stay of inBroth(drop)) {
+      if (stay.takeOut <= second || stay.putIn > second + SOON) continue
+      const key = `${drop.cut} ${drop.side}`
+      const turn = found.get(key) ?? {
+        key,
+        name: drop.name,
+        side: drop.side,
+        seconds: stay.ready - stay.putIn,
+        guests: [],
+      }
+      for (const { guest } of stay.servings) if (!turn.guests.includes(guest)) turn.guests.push(guest)
+      found.set(key, turn)
+    }
+  }
+  return [...found.values()].sort((a, b) => b.guests.length - a.guests.length)
+}
+
+export interface Waiting {
+  guest: string
+  /** Since the last bite, or since sitting down [s]. */
+  since: number
+  next?: number
+}
+
+/** Who sits before an empty bowl for long, the longest first. */
+export function waiting(table: TablePlan, second: number): Waiting[] {
+  return table.now.guests
+    .filter((guest) => guest.there && guest.nextBite !== undefined)
+    .map(({ guest, lastBite, nextBite }) => {
+      const bites = table.guests.find((pace) => pace.guest === guest)?.bites ?? []
+      const last = Math.max(
+        lastBite ?? 0,
+        ...bites.filter((bite) => bite.at <= second).map((bite) => bite.at),
+      )
+      const next = bites.find((bite) => bite.at > second)?.at ?? nextBite
+      return { guest, since: second - last, next }
+    })
+    .filter(({ since }) => since > LONG_WAIT)
+    .sort((a, b) => b.since - a.since)
+}
+
+/** "Bo 3, Edda 2": whom a drop is for, pieces where it is counted. */
+export function forWhom(brief: Brief, drop: Drop): string {
+  const pieces = new Map<string, number>()
+  for (const { guest, pieces: some } of inBroth(drop).flatMap((stay) => stay.servings)) {
+    pieces.set(guest, (pieces.get(guest) ?? 0) + some)
+  }
+  return brief.guests
+    .filter((guest) => pieces.has(guest.id))
+    .map((guest) => (pieces.get(guest.id) ? `${guest.name} ${pieces.get(guest.id)}` : guest.name))
+    .join(', ')
+}
+
+/** What to look for, since a pot is no laboratory. */
+export const lookFor = (plan: Plan, drop: Drop) =>
+  plan.windows.find((window) => window.cut === drop.cut && window.sides.includes(drop.side))?.cue ?? ''
