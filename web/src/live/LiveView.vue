@@ -205,11 +205,13 @@ function begin(): void {
       <PotsNow :food="run.inPot" :second="second" />
       <ol class="next" aria-label="Next">
         <li v-for="cue in due.now.slice(1, 3)" :key="cueKey(cue)">
-          <b>now</b><span>{{ cue.text }}</span>
+          <b>now</b><span>{{ cue.text }}</span
+          ><span class="where">{{ cue.drop ? '' : sideName(cue.side) }}</span>
         </li>
         <li v-for="cue in due.next.slice(0, 3)" :key="cueKey(cue)">
           <b>in {{ minutes(cue.at - second) }}</b
-          ><span>{{ cue.text }}</span>
+          ><span>{{ cue.text }}</span
+          ><span class="where">{{ cue.drop ? '' : sideName(cue.side) }}</span>
         </li>
       </ol>
     </section>
@@ -356,7 +358,7 @@ header {
 
 .next li {
   display: grid;
-  grid-template-columns: 96px 1fr;
+  grid-template-columns: 96px 1fr auto;
   gap: 12px;
   padding: 5px 0;
   font-size: 19px;
@@ -365,6 +367,10 @@ header {
 
 .next b {
   font-weight: 500;
+  color: var(--soft);
+}
+
+.where {
   color: var(--soft);
 }
 
@@ -482,7 +488,7 @@ header {
 
   .next li {
     font-size: 16px;
-    grid-template-columns: 74px 1fr;
+    grid-template-columns: 74px 1fr auto;
   }
 }
 </style>

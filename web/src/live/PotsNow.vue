@@ -8,7 +8,14 @@ import { minutes } from './running'
 
 /** The pots from above: what is in each side as an arc that closes until it is ready, and how hot each side is. */
 const props = defineProps<{ food: InPot[]; second: number }>()
-const { brief, plan } = useOpenParty()
+const { party, brief, plan, catalogue } = useOpenParty()
+/** Marked here, and not yet judged by the server. */
+const justFell = (side: string) =>
+  party.pending
+    .filter((event) => event.type === 'FELL_IN' && event.side === side)
+    .map(
+      (event) => catalogue.value.ingredients.find((one) => one.id === event.ingredient)?.name ?? 'Something',
+    )
 
 const pots = computed(() => {
   const placed = placePots(brief.value.pots.map((pot) => pot.capacityMl))
@@ -69,6 +76,7 @@ const sides = computed(() =>
     shut: (side.fellIn.length > 0 ? side.closedTo : [])
       .filter((closed) => closed.barrier === 'WENT_IN')
       .map((closed) => brief.value.guests.find((guest) => guest.id === closed.guest)?.name ?? closed.guest),
+    justFell: justFell(side.side),
     foods: arcs.value.filter((arc) => arc.key.startsWith(`${side.side} `)),
   })),
 )
@@ -112,7 +120,10 @@ const short = (name: string) => (name.split(',')[0] ?? name).split(' ').slice(0,
           <p>
             <b>{{ side.name }}</b> <span class="quiet">{{ Math.round(side.celsius) }} °C</span>
           </p>
-          <p v-if="side.fellIn.length > 0" class="shut">
+          <p v-if="side.justFell.length > 0" class="shut">
+            {{ side.justFell.join(', ') }} fell in: nobody eats from it until it is clear who may
+          </p>
+          <p v-else-if="side.fellIn.length > 0" class="shut">
             {{ side.fellIn.join(', ') }} fell in<template v-if="side.shut.length > 0"
               >: not for {{ side.shut.join(', ') }}</template
             >

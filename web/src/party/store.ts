@@ -41,6 +41,16 @@ export interface Clash {
 
 export type SaveState = 'saved' | 'saving' | 'unsaved' | 'offline'
 
+/** A plan, and the number of the last event it knows of. */
+interface Told {
+  plan: Plan
+  knows: number
+}
+
+/** The last event an answer knows of; everything for a server that does not say. */
+const knownTo = async (answer: Promise<{ response: Response }>) =>
+  Number((await answer).response.headers.get('Ladle-Sequence') ?? Infinity)
+
 /** The server read it and will say the same next time. */
 const isNotAccepted = (e: unknown) => e instanceof RequestRefused && [400, 422].includes(e.status)
 
@@ -59,13 +69,18 @@ export const useParty = defineStore('party', () => {
   const brief = shallowRef<Brief>()
   /** As the server computed it last; {@link plan} shows what happened since on top of it. */
   const computedPlan = shallowRef<Plan>()
+  /** What happened here and the plan on screen does not know of. */
   const pending = shallowRef<PartyEvent[]>([])
+  /** Of those the server has, the number of the last event recorded then. */
+  const sent = new Map<string, number>()
   const plan = computed(
     () => computedPlan.value && withPending(computedPlan.value, pending.value, brief.value?.zone ?? 'UTC'),
   )
   const offline = ref(false)
   /** A table runs here: its plan is the one all screens are told. */
   const follows = ref(false)
+  let isFollowing = false
+  let hasNews = false
   const builtIn = shallowRef<Catalogue>()
   const catalogue = computed(() => builtIn.value && withOwnFood(builtIn.value, computedPlan.value?.ownFood))
   const undone = shallowRef<Command[]>([])
@@ -92,6 +107,7 @@ export const useParty = defineStore('party', () => {
     id.value = party
     base.value = brief.value = computedPlan.value = clash.value = undefined
     pending.value = []
+    sent.clear()
     done.value = []
     undone.value = []
     was.value = new Map()
@@ -159,13 +175,20 @@ export const useParty = defineStore('party', () => {
     if (draft && saveState.value !== 'saved') keepDraftAtOnce(id.value, draft)
   }
 
-  const plans = latest<{ party: string; brief: Brief; asItRuns?: boolean }, Plan>(
-    ({ party, brief: draft, asItRuns }, signal) =>
-      asItRuns
-        ? ask(api.GET('/api/parties/{id}/plan', { params: { path: { id: party } }, signal }))
-        : ask(api.POST('/api/parties/{id}/plan', { params: { path: { id: party } }, body: draft, signal })),
-    (next, { party }) => {
+  const plans = latest<{ party: string; brief: Brief; asItRuns?: boolean }, Told>(
+    async ({ party, brief: draft, asItRuns }, signal) => {
+      const params = { path: { id: party } }
+      const before = computedPlan.value
+      if (asItRuns && before) {
+        const asked = api.GET('/api/parties/{id}/table', { params, signal })
+        return { plan: { ...before, table: await ask(asked) }, knows: await knownTo(asked) }
+      }
+      const asked = api.POST('/api/parties/{id}/plan', { params, body: draft, signal })
+      return { plan: await ask(asked), knows: await knownTo(asked) }
+    },
+    ({ plan: next, knows }, { party }) => {
       if (party !== id.value) return
+      pending.value = pending.value.filter((event) => !isKnown(event, knows))
       if (beforeEdit.size > 0) was.value = changedFigures(beforeEdit, figureTexts(next))
       computedPlan.value = next
       offline.value = false
@@ -187,9 +210,26 @@ export const useParty = defineStore('party', () => {
     if (last && party === id.value) computedPlan.value ??= last.plan
   }
 
+  function isKnown(event: PartyEvent, knows: number): boolean {
+    const number = sent.get(event.id)
+    return number !== undefined && number <= knows
+  }
+
   async function replan(): Promise<void> {
-    const asItRuns = follows.value && brief.value === base.value
-    if (brief.value) await plans({ party: id.value, brief: brief.value, asItRuns })
+    if (follows.value && brief.value === base.value) await follow()
+    else if (brief.value) await plans({ party: id.value, brief: brief.value })
+  }
+
+  /** News that come while a plan is on its way are one more question after it, and never put an end to it. */
+  async function follow(): Promise<void> {
+    hasNews = true
+    if (isFollowing) return
+    isFollowing = true
+    while (hasNews && brief.value) {
+      hasNews = false
+      await plans({ party: id.value, brief: brief.value, asItRuns: true })
+    }
+    isFollowing = false
   }
 
   function remember(next: Plan): void {
@@ -356,7 +396,10 @@ export const useParty = defineStore('party', () => {
   /** One batch at a time; what is recorded meanwhile goes with the next. */
   async function sendEvents(): Promise<void> {
     sendSoon.cancel()
-    sending = sending.then(() => (pending.value.length > 0 ? sendBatch(id.value, pending.value) : undefined))
+    sending = sending.then(() => {
+      const batch = pending.value.filter((event) => !sent.has(event.id))
+      return batch.length > 0 ? sendBatch(id.value, batch) : undefined
+    })
     await sending
   }
 
@@ -373,14 +416,15 @@ export const useParty = defineStore('party', () => {
   }
 
   async function post(party: string, batch: PartyEvent[]): Promise<void> {
-    await ask(
+    const { last } = await ask(
       api.POST('/api/parties/{id}/events', {
         params: { path: { id: party }, header: { 'Ladle-Sent': new Date(serverNow()).toISOString() } },
         body: batch,
       }),
     )
+    for (const event of batch) sent.set(event.id, last)
+    await dropEvents(party, new Set(batch.map((event) => event.id)))
     if (party === id.value) await replan()
-    await forget(party, batch)
   }
 
   /** So that one event that is not accepted holds up no other. */
@@ -402,9 +446,9 @@ export const useParty = defineStore('party', () => {
   }
 
   async function forget(party: string, batch: PartyEvent[]): Promise<void> {
-    const sent = new Set(batch.map((event) => event.id))
-    if (party === id.value) pending.value = pending.value.filter((event) => !sent.has(event.id))
-    await dropEvents(party, sent)
+    const gone = new Set(batch.map((event) => event.id))
+    if (party === id.value) pending.value = pending.value.filter((event) => !gone.has(event.id))
+    await dropEvents(party, gone)
   }
 
   /** How a figure of the plan on screen came about. */

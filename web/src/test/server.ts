@@ -98,7 +98,7 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
     if (batch.some((event) => event.subject === 'refused'))
       return answer(400, { detail: 'subject was refused' })
     server.events.push(...batch)
-    return answer(200, { recorded: 1, known: 0 })
+    return answer(200, { recorded: 1, known: 0, last: server.events.length })
   }
   if (request.method === 'PUT') {
     if (request.headers.get('If-Match') !== `"${server.revision}"`)

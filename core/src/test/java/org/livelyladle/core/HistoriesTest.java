@@ -23,7 +23,7 @@ class HistoriesTest {
     private static final Instant SAT_DOWN = Briefs.NOW.plusSeconds(3600);
 
     static LongStream seeds() {
-        return LongStream.range(0, Integer.getInteger("histories", 24));
+        return LongStream.range(0, Integer.getInteger("histories", 12));
     }
 
     @ParameterizedTest

@@ -112,7 +112,8 @@ public final class Planner {
                                 late,
                                 new Substitutes(brief, catalogue, facts, portions),
                                 LocalDateTime.ofInstant(asOf, brief.zoneId()),
-                                new RemedyTrial(brief, this::quickTable))
+                                new RemedyTrial(
+                                        brief, this::quickTable, table.now().started()))
                         .find(),
                 Stream.concat(
                                 new MenuAdvisor(brief, catalogue, text, portions, purchases).suggest().stream(),

@@ -283,7 +283,7 @@ public final class NowWriter {
                 .distinct();
         Stream<String> shifted = moved.stream()
                 .filter(reason -> reason.minutesFromPlace() >= WORTH_SAYING_MINUTES)
-                .filter(reason -> isSoonEnough(reason.drop()))
+                .filter(reason -> isStillAsked(reason.drop()))
                 .sorted(Comparator.comparingDouble(Sequence.Reason::minutesFromPlace)
                         .reversed())
                 .limit(MOST_SAID)
@@ -292,9 +292,12 @@ public final class NowWriter {
                 .toList();
     }
 
-    /** Nobody remembers what was to come in half an hour. */
-    private boolean isSoonEnough(String drop) {
-        return table.drops().stream().anyMatch(one -> one.id().equals(drop) && one.shared() && one.putIn() > at);
+    /** What is late is asked for anyway; what eaters do themselves nobody has been told of. */
+    private boolean isStillAsked(String drop) {
+        boolean isLate =
+                running.proposed().drops().stream().anyMatch(one -> one.id().equals(drop) && one.putIn() <= at);
+        return !isLate
+                && table.drops().stream().anyMatch(one -> one.id().equals(drop) && one.shared() && one.putIn() > at);
     }
 
     private String name(String drop) {

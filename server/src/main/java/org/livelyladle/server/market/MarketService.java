@@ -108,6 +108,7 @@ class MarketService {
     private MarketNews.Effect effect(SignedIn host, UUID party, Brief brief, MarketNews.Edit edit, MarketReply reply) {
         Purchases before = plans.plan(host, party).purchases();
         Purchases after = plans.draft(host, party, brief.on(brief.sitDown(), edit.shops(), edit.prices()), null)
+                .answer()
                 .purchases();
         Set<String> missing = reply.offers().stream()
                 .filter(item -> !item.inStock())

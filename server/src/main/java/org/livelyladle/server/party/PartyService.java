@@ -110,8 +110,7 @@ public class PartyService {
 
     @Transactional(readOnly = true)
     public List<PartyEvent> events(SignedIn host, UUID id) {
-        parties.find(id, host.household()).orElseThrow(() -> unknown(id));
-        return events.inOrder(id).stream().map(this::told).toList();
+        return events(host, id, 0).stream().map(NumberedEvent::event).toList();
     }
 
     /** What was recorded after an event of this number, 0 for everything. */

@@ -8,9 +8,6 @@ import org.springframework.data.jpa.repository.Query;
 interface RecordedEventRepository extends JpaRepository<RecordedEvent, RecordedEvent.Key> {
     String CHANNEL = "ladle_party";
 
-    @Query("select e from RecordedEvent e where e.key.partyId = :party order by e.number")
-    List<RecordedEvent> inOrder(UUID party);
-
     @Query("select e from RecordedEvent e where e.key.partyId = :party and e.number > :after order by e.number")
     List<RecordedEvent> after(UUID party, long after);
 

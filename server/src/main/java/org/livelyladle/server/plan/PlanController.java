@@ -62,38 +62,48 @@ class PlanController {
         return service.sequence(later.brief(), later.state());
     }
 
-    /**
-     * The answer's header {@code Ladle-Now} tells what the server's clock says, so that a page can count by it.
-     *
-     * @param asOf the moment it is looked at; now when left out
-     */
+    /** @param asOf the moment it is looked at; now when left out */
     @GetMapping("/parties/{id}/plan")
     ResponseEntity<Plan> plan(
             @AuthenticationPrincipal SignedIn host,
             @PathVariable UUID id,
             @RequestParam(name = "asOf", required = false) @Nullable String asOf) {
-        Plan plan = asOf == null ? service.plan(host, id) : service.plan(host, id, instant(asOf));
-        return ResponseEntity.ok()
-                .header("Ladle-Now", clock.instant().toString())
-                .body(plan);
+        return answer(service.follow(host, id, instant(asOf)));
     }
 
-    private static Instant instant(String asOf) {
+    /** Only the table of the same plan: what a screen at the table asks for again and again. */
+    @GetMapping("/parties/{id}/table")
+    ResponseEntity<TablePlan> table(
+            @AuthenticationPrincipal SignedIn host,
+            @PathVariable UUID id,
+            @RequestParam(name = "asOf", required = false) @Nullable String asOf) {
+        return answer(service.table(host, id, instant(asOf)));
+    }
+
+    /** What the server's clock says, so that a page can count by it, and the last event the plan knows of. */
+    private <T> ResponseEntity<T> answer(PlanService.Followed<T> followed) {
+        return ResponseEntity.ok()
+                .header("Ladle-Now", clock.instant().toString())
+                .header("Ladle-Sequence", Long.toString(followed.sequence()))
+                .body(followed.answer());
+    }
+
+    private static @Nullable Instant instant(@Nullable String asOf) {
         try {
-            return Instant.parse(asOf);
+            return asOf == null ? null : Instant.parse(asOf);
         } catch (DateTimeException e) {
-            throw new InvalidInputException("asOf", asOf, "an instant such as 2026-11-28T19:40:00Z");
+            throw new InvalidInputException("asOf", String.valueOf(asOf), "an instant such as 2026-11-28T19:40:00Z");
         }
     }
 
     /** The plan of a draft that is not saved yet, with the party's own events. */
     @PostMapping("/parties/{id}/plan")
-    Plan draft(
+    ResponseEntity<Plan> draft(
             @AuthenticationPrincipal SignedIn host,
             @PathVariable UUID id,
             @RequestBody Brief brief,
             @RequestHeader(name = "Ladle-Page", required = false) @Nullable String page) {
-        return service.draft(host, id, brief, page == null ? null : host.host() + " " + page);
+        return answer(service.draft(host, id, brief, page == null ? null : host.host() + " " + page));
     }
 
     /** How one figure of the party's plan came about. */

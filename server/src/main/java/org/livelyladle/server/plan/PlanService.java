@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -21,6 +22,7 @@ import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.TablePlan;
 import org.livelyladle.core.table.TableState;
 import org.livelyladle.server.access.SignedIn;
+import org.livelyladle.server.party.NumberedEvent;
 import org.livelyladle.server.party.PartyService;
 import org.livelyladle.server.web.Effort;
 import org.livelyladle.server.web.RefusedException;
@@ -33,12 +35,18 @@ public class PlanService {
     /** So many figures are remembered in all: some twenty suppers, or two parties at the limits. */
     private static final int MOST_FIGURES = 40_000;
 
+    private static final int MOST_TABLES = 20;
+
     /** What a plan follows from. */
     private record Asked(Brief brief, Facts facts, Instant moment) {}
 
     private final Cache<Asked, Planned> recent = Caffeine.newBuilder()
             .maximumWeight(MOST_FIGURES)
             .weigher((Asked asked, Planned planned) -> planned.ledger().size())
+            .expireAfterWrite(Duration.ofMinutes(1))
+            .build();
+    private final Cache<Asked, TablePlan> tables = Caffeine.newBuilder()
+            .maximumSize(MOST_TABLES)
             .expireAfterWrite(Duration.ofMinutes(1))
             .build();
     private final Planner planner;
@@ -69,20 +77,53 @@ public class PlanService {
                 () -> planner.sequence(Check.present(brief, "brief"), state == null ? TableState.empty() : state));
     }
 
+    /**
+     * An answer and how much of what happened it knows of.
+     *
+     * @param sequence number of the last event; 0 before the first
+     */
+    public record Followed<T>(T answer, long sequence) {}
+
     /** The plan of a stored party, with what has happened there. */
     public Plan plan(SignedIn host, UUID party) {
-        return compute(host, party).plan();
+        return follow(host, party, null).answer();
     }
 
-    /** The same as it is at another moment. */
-    Plan plan(SignedIn host, UUID party, Instant asOf) {
-        Brief brief = parties.get(host, party).brief();
-        return compute(new Asked(brief, facts(host, party), asOf), null).plan();
+    /** The same as it is at another moment; now where there is none. */
+    Followed<Plan> follow(SignedIn host, UUID party, @Nullable Instant asOf) {
+        return follow(
+                host,
+                party,
+                parties.get(host, party).brief(),
+                asOf,
+                asked -> compute(asked, null).plan());
     }
 
     /** A draft of a stored party, against what has happened there; an earlier draft of the same page is given up. */
-    public Plan draft(SignedIn host, UUID party, Brief draft, @Nullable String page) {
-        return compute(draft, facts(host, party), page).plan();
+    public Followed<Plan> draft(SignedIn host, UUID party, Brief draft, @Nullable String page) {
+        return follow(host, party, draft, null, asked -> compute(asked, page).plan());
+    }
+
+    /** Only the table of the plan, for screens at it. */
+    Followed<TablePlan> table(SignedIn host, UUID party, @Nullable Instant asOf) {
+        return follow(
+                host,
+                party,
+                parties.get(host, party).brief(),
+                asOf,
+                asked -> effort.spend(
+                        null,
+                        () -> tables.get(asked, key -> planner.table(asked.brief(), asked.facts(), asked.moment()))));
+    }
+
+    private <T> Followed<T> follow(
+            SignedIn host, UUID party, Brief brief, @Nullable Instant asOf, Function<Asked, T> answer) {
+        List<NumberedEvent> events = parties.events(host, party, 0);
+        Facts facts = Facts.fold(events.stream().map(NumberedEvent::event).toList());
+        Instant moment = asOf == null ? facts.momentOf(clock.instant()) : asOf;
+        return new Followed<>(
+                answer.apply(new Asked(brief, facts, moment)),
+                events.isEmpty() ? 0 : events.get(events.size() - 1).sequence());
     }
 
     /** True when an ingredient is one of the catalogue or of the party's own. */
