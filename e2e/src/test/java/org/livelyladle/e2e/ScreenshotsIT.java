@@ -1,9 +1,12 @@
 package org.livelyladle.e2e;
 
+import com.google.gson.JsonElement;
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -45,6 +48,35 @@ class ScreenshotsIT extends BrowserTest {
         shoot(fixed(newPage(1280, 800, "night")), "table", "table-night");
         wall(newPage(1280, 800, "night"), "", "wall-night");
         wall(newPage(390, 844, "day"), "?cook=edda", "phone-wall");
+        String running = runningTable();
+        live(newPage(1280, 800, "night"), running, "live-night");
+        live(newPage(390, 844, "day"), running, "phone-live");
+    }
+
+    /** The supper twenty-two minutes in, everything done in time but for the last half minute. */
+    private String runningTable() {
+        Marks marks = new Marks(page.context().request(), "/api/parties/" + copyOf("Quad and coxes’ supper"));
+        int minutes = 22;
+        Instant satDown = Instant.parse(RunningServer.CLOCK).minusSeconds(minutes * 60L);
+        marks.tell(satDown, "SAT_DOWN", Map.of());
+        for (int minute = 1; minute <= minutes; minute++) {
+            for (JsonElement cue : marks.cues(satDown.plusSeconds(minute * 60L))) {
+                JsonObject due = cue.getAsJsonObject();
+                int at = due.get("at").getAsInt();
+                if (at <= minute * 60 && at < minutes * 60 - 30) {
+                    marks.done(satDown.plusSeconds(at), due);
+                }
+            }
+        }
+        return marks.party().replace("/api/parties", "/party") + "/live";
+    }
+
+    private void live(Page page, String address, String name) {
+        fixed(page).navigate(address);
+        page.locator(".order h1").first().waitFor();
+        page.locator(".sides li").first().waitFor();
+        page.waitForTimeout(500);
+        save(page, name);
     }
 
     private static Page fixed(Page page) {
