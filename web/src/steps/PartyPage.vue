@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onScopeDispose, ref, watch, type Component } from 'vue'
 import { useDisplay } from 'vuetify'
+import { serverNow } from '@/api/client'
 import type { StepName } from '@/app/router'
 import EveningLine from '@/eveningline/EveningLine.vue'
 import { swapBroths } from '@/party/edits'
 import { useParty } from '@/party/store'
+import { useNow } from '@/ui/useNow'
 import DrawnTable from '@/table/DrawnTable.vue'
 import TableStrip from '@/table/TableStrip.vue'
 import ClashDialog from './ClashDialog.vue'
@@ -30,15 +32,25 @@ const { mobile } = useDisplay()
 const problem = ref('')
 const guest = ref<string>()
 const second = ref(0)
+const now = useNow()
+/** While a table runs the drawing shows its minute, until the host looks at another one. */
+let isLookingElsewhere = false
+watch([now, () => party.plan?.table.now.satDown], ([, satDown]) => {
+  if (satDown && !isLookingElsewhere) second.value = Math.floor((serverNow() - Date.parse(satDown)) / 1000)
+})
 const sheet = computed(() => SHEETS[props.step])
 /** What a step shares with the drawn table. */
 const shared = computed(() => {
   if (props.step === 'guests')
     return { guest: guest.value, 'onUpdate:guest': (id?: string) => (guest.value = id) }
-  if (props.step === 'table')
-    return { second: second.value, 'onUpdate:second': (at: number) => (second.value = at) }
+  if (props.step === 'table') return { second: second.value, 'onUpdate:second': lookAt }
   return {}
 })
+
+function lookAt(at: number): void {
+  isLookingElsewhere = true
+  second.value = at
+}
 
 watch(
   () => props.id,
@@ -64,16 +76,16 @@ const leaving = () => {
   if (document.activeElement instanceof HTMLElement) document.activeElement.blur()
   party.leave()
 }
-const look = () => void (document.visibilityState === 'visible' && party.refresh())
+const refresh = () => void (document.visibilityState === 'visible' && party.refresh())
 window.addEventListener('keydown', keys)
-window.addEventListener('focus', look)
+window.addEventListener('focus', refresh)
 window.addEventListener('pagehide', leaving)
-document.addEventListener('visibilitychange', look)
+document.addEventListener('visibilitychange', refresh)
 onScopeDispose(() => {
   window.removeEventListener('keydown', keys)
-  window.removeEventListener('focus', look)
+  window.removeEventListener('focus', refresh)
   window.removeEventListener('pagehide', leaving)
-  document.removeEventListener('visibilitychange', look)
+  document.removeEventListener('visibilitychange', refresh)
 })
 </script>
 

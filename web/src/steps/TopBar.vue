@@ -37,6 +37,7 @@ function switchUnits(): void {
         {{ dayText(brief.sitDown) }}, {{ clockText(brief.sitDown) }} · {{ until }}
       </span>
     </button>
+    <router-link class="chip run" :to="`/party/${party.id}/live`">Run the table</router-link>
     <span class="saved quiet" role="status">{{ SAVED[party.saveState] }}</span>
     <button
       type="button"
@@ -72,6 +73,18 @@ function switchUnits(): void {
 </template>
 
 <style scoped>
+.run {
+  min-height: 30px;
+  padding: 3px 11px;
+  text-decoration: none;
+}
+
+@media (max-width: 839px) {
+  .run {
+    display: none;
+  }
+}
+
 .bar {
   display: flex;
   align-items: center;

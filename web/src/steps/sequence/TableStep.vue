@@ -105,7 +105,9 @@ function free(d: Drop): void {
     <span class="key"><FigureText :figure="plan.table.longestWait" /></span>
     <span class="quiet">cues</span>
     <span class="key"><FigureText :figure="plan.table.cuesPerMinute" /></span>
-    <router-link class="chip solid run" :to="`/party/${party.id}/live`">Run the table</router-link>
+    <router-link v-if="mobile" class="chip solid run" :to="`/party/${party.id}/live`"
+      >Run the table</router-link
+    >
   </div>
   <CourseStrip v-if="!mobile" @change="dialog = true" />
   <div class="readings">
@@ -190,8 +192,7 @@ function free(d: Drop): void {
 }
 
 .run {
-  margin-left: auto;
-  min-height: 36px;
+  min-height: 48px;
   font-size: 15px;
   padding: 4px 16px;
   text-decoration: none;
