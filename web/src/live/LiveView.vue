@@ -7,7 +7,7 @@ import {
   mdiWeatherNight,
   mdiWhiteBalanceSunny,
 } from '@mdi/js'
-import { computed, onScopeDispose, ref } from 'vue'
+import { computed, onScopeDispose, ref, watch } from 'vue'
 import { serverNow } from '@/api/client'
 import { useMode } from '@/app/useMode'
 import type { Cue, PartyEvent } from '@/api/types'
@@ -19,8 +19,9 @@ import { useChime } from '@/ui/useChime'
 import { useNow } from '@/ui/useNow'
 import OrderCard from './OrderCard.vue'
 import PotsNow from './PotsNow.vue'
+import TableFoot from './TableFoot.vue'
 import TableTalk from './TableTalk.vue'
-import { cueKey, done, minutes, NOT_YET, orders, runOf, secondOf, skip, turns, waiting } from './running'
+import { cueKey, done, minutes, NOT_YET, orders, runOf, secondOf, skip } from './running'
 import { useStream } from './useStream'
 
 /** One order at a time, what is in each side, what comes next, who waits. */
@@ -34,10 +35,7 @@ const TAKE_BACK_FOR = 12_000
 useStream(party.id)
 useAwake()
 const timer = setInterval(() => void (run.value.started && !run.value.finished && party.replan()), MINUTE)
-onScopeDispose(() => {
-  clearInterval(timer)
-  party.follows = false
-})
+onScopeDispose(() => clearInterval(timer))
 
 const run = computed(() => runOf(plan.value.table, party.pending))
 const nowMs = computed(() => nowIn(brief.value.zone, now.value))
@@ -55,10 +53,9 @@ const due = computed(() => orders(run.value, second.value, props.minder, snoozed
 const order = computed(() => due.value.now[0])
 const dueKeys = computed(() => due.value.now.filter((cue) => cue.at <= second.value).map(cueKey))
 const { on, toggle, allow } = useChime(dueKeys)
-const dips = computed(() => (run.value.paused ? [] : turns(plan.value.table, second.value)))
-const waits = computed(() =>
-  run.value.started && !run.value.finished ? waiting(plan.value.table, second.value) : [],
-)
+watch(dueKeys, (keys, before) => {
+  if (on.value && keys.some((key) => !before.includes(key))) navigator.vibrate?.([200, 100, 200])
+})
 const minders = computed(() => {
   const ids = [...new Set(plan.value.table.cues.map((cue) => cue.minder).filter((id) => id !== undefined))]
   return ids.map((id) => ({ id, name: nameOf(id) }))
@@ -216,21 +213,7 @@ function begin(): void {
       </ol>
     </section>
 
-    <section v-if="run.started && !run.finished" class="foot">
-      <ul class="dips" aria-label="Dip now">
-        <li v-for="turn in dips.slice(0, 4)" :key="turn.key">
-          <b>{{ turn.name }}</b>
-          <span>{{ sideName(turn.side) }}, {{ turn.seconds }} s</span>
-          <span class="who">{{ turn.guests.map(nameOf).join(', ') }}</span>
-        </li>
-        <li v-if="dips.length === 0" class="quiet">Nobody dips just now.</li>
-      </ul>
-      <p v-for="wait in waits.slice(0, 2)" :key="wait.guest" class="wait">
-        <b>{{ nameOf(wait.guest) }}</b> waits since {{ minutes(wait.since)
-        }}<template v-if="wait.next"> · eats in {{ minutes(wait.next - second) }}</template>
-      </p>
-      <p v-for="text in plan.table.now.said.slice(0, 3)" :key="text" class="said">{{ text }}</p>
-    </section>
+    <TableFoot v-if="run.started && !run.finished" class="foot" :run="run" :second="second" />
     <p v-if="party.offline" class="offline" role="status">
       No connection. Marks are kept here and sent as soon as there is one.
     </p>
@@ -316,30 +299,8 @@ header {
   max-width: 34em;
 }
 
-.act {
-  all: unset;
-  box-sizing: border-box;
-  cursor: pointer;
-  min-height: 76px;
-  border: 3px solid var(--rim);
-  border-radius: 20px;
-  display: grid;
-  place-items: center;
-  text-align: center;
-  font: 700 26px var(--head);
-  padding: 0 22px;
+.calm .act {
   margin-top: auto;
-}
-
-.act.main {
-  background: var(--now);
-  border-color: var(--now);
-  color: #14130f;
-}
-
-.act:focus-visible {
-  outline: 4px solid var(--rim);
-  outline-offset: 3px;
 }
 
 .beside {
@@ -376,42 +337,6 @@ header {
 
 .foot {
   grid-area: foot;
-  border-top: 2px solid var(--hair);
-  padding-top: 10px;
-  display: grid;
-  gap: 4px;
-}
-
-.dips {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
-  gap: 6px 22px;
-  font-size: 16px;
-}
-
-.dips li {
-  display: flex;
-  flex-direction: column;
-}
-
-.dips .who {
-  color: var(--soft);
-}
-
-.wait,
-.said {
-  font-size: 17px;
-}
-
-.wait b {
-  color: var(--now-ink);
-}
-
-.said {
-  color: var(--soft);
 }
 
 .offline {
@@ -480,10 +405,6 @@ header {
 
   .calm h1 {
     font-size: 44px;
-  }
-
-  .dips {
-    grid-template-columns: 1fr 1fr;
   }
 
   .next li {

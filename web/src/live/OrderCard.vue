@@ -198,34 +198,6 @@ h1.whole {
   gap: 14px;
 }
 
-.act {
-  all: unset;
-  box-sizing: border-box;
-  cursor: pointer;
-  min-height: 76px;
-  border: 3px solid var(--rim);
-  border-radius: 20px;
-  display: grid;
-  place-items: center;
-  text-align: center;
-  font: 700 26px var(--head);
-}
-
-.act.main {
-  background: var(--now);
-  border-color: var(--now);
-  color: #14130f;
-}
-
-.act:hover {
-  box-shadow: inset 0 0 0 3px var(--rim);
-}
-
-.act:focus-visible {
-  outline: 4px solid var(--rim);
-  outline-offset: 3px;
-}
-
 .more {
   display: flex;
   gap: 8px;

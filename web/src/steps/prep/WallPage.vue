@@ -1,38 +1,14 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
-import { useParty } from '@/party/store'
+import { useOpening } from '@/party/useOpening'
+import WaitingPage from '@/ui/WaitingPage.vue'
 import WallView from './WallView.vue'
 
 /** The next three tasks and nothing else: for the kitchen wall, or one cook's phone. */
 const props = defineProps<{ id: string; cook: string }>()
-const party = useParty()
-const problem = ref('')
-
-watch(
-  () => props.id,
-  async (id) => {
-    if (party.id === id && party.plan) return
-    await party.open(id).catch((e: unknown) => {
-      problem.value = e instanceof Error ? e.message : String(e)
-    })
-  },
-  { immediate: true },
-)
+const { party, problem } = useOpening(() => props.id)
 </script>
 
 <template>
   <WallView v-if="party.brief && party.plan" :cook="cook || undefined" />
-  <main v-else class="waiting">
-    <p v-if="problem" class="unmet" role="alert">{{ problem }}</p>
-    <p v-else class="quiet">Looking what is next …</p>
-    <router-link to="/">All parties</router-link>
-  </main>
+  <WaitingPage v-else :problem="problem" says="Looking what is next …" />
 </template>
-
-<style scoped>
-.waiting {
-  padding: 40px;
-  display: grid;
-  gap: 12px;
-}
-</style>

@@ -20,6 +20,7 @@ import org.livelyladle.core.table.TablePlan;
 
 /** Whatever people do at a table, what is proposed to them next is sound, and nothing in a pot is forgotten. */
 class HistoriesTest {
+    private static final int A_DAY = 24 * 60;
     private static final Instant SAT_DOWN = Briefs.NOW.plusSeconds(3600);
 
     static LongStream seeds() {
@@ -46,6 +47,9 @@ class HistoriesTest {
         Collections.shuffle(shuffled, people.random());
         int last = brief.mealMinutes() + 10;
         assertThat(at(brief, shuffled, last)).isEqualTo(at(brief, people.events(), last));
+        Now over = at(brief, people.events(), brief.mealMinutes() + A_DAY).now();
+        assertThat(over.finished()).isTrue();
+        assertThat(over.cues()).isEmpty();
     }
 
     private static TablePlan at(Brief brief, List<PartyEvent> events, int minute) {

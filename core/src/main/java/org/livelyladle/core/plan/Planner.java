@@ -45,7 +45,7 @@ public final class Planner {
     /** While a table runs its brief stays the same; so many tables run at once, each going on from so many moments. */
     private static final int RECENT_BRIEFS = 8;
 
-    private static final int RECENT_MOMENTS = 500;
+    private static final int RECENT_MOMENTS = 200;
 
     private final Catalogue builtIn;
     private final WindowModel model = new WindowModel();
@@ -77,15 +77,18 @@ public final class Planner {
         LiveTable.Seen seen = new LiveTable(stages, based.foresight(), resumed).at(asOf, facts.table(), ledger);
         Evening evening = seen.foresight().evening();
         TablePlan table = seen.table();
+        // what is bought, prepared and asked for does not change because somebody at the table is full
+        TablePlan planned =
+                seen.isRunning() ? stages.table(based.foresight(), TableState.empty(), new Ledger()) : table;
         Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan(stages.sides(), evening.reserves());
         Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan(portions);
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
         Purchases purchases = new PurchasePlanner(brief, catalogue, facts, ledger, text)
-                .plan(portions, broths, sauces, extras, table.ending());
-        PrepInputs inputs = new PrepInputs(portions, broths, sauces, extras, purchases, table.ending());
+                .plan(portions, broths, sauces, extras, planned.ending());
+        PrepInputs inputs = new PrepInputs(portions, broths, sauces, extras, purchases, planned.ending());
         Prep prep = new PrepPlanner(brief, catalogue, facts, asOf, inputs, ledger).plan();
         List<LateRemedy> late =
-                new LateAdvisor(brief, catalogue, facts, asOf, text, windows, table, evening, inputs, prep).advise();
+                new LateAdvisor(brief, catalogue, facts, asOf, text, windows, planned, evening, inputs, prep).advise();
         Plan plan = new Plan(
                 portions,
                 broths,
@@ -98,13 +101,14 @@ public final class Planner {
                 prep,
                 late,
                 new EquipmentPlanner(brief, catalogue, ledger).plan(portions, evening, sauces, extras),
-                new CautionFinder(brief, catalogue, portions, table, LocalDate.ofInstant(asOf, brief.zoneId())).find(),
+                new CautionFinder(brief, catalogue, portions, planned, LocalDate.ofInstant(asOf, brief.zoneId()))
+                        .find(),
                 new UnmetFinder(
                                 brief,
                                 catalogue,
                                 text,
                                 portions,
-                                table,
+                                planned,
                                 evening,
                                 sauces,
                                 purchases,
@@ -112,8 +116,7 @@ public final class Planner {
                                 late,
                                 new Substitutes(brief, catalogue, facts, portions),
                                 LocalDateTime.ofInstant(asOf, brief.zoneId()),
-                                new RemedyTrial(
-                                        brief, this::quickTable, table.now().started()))
+                                new RemedyTrial(brief, this::quickTable))
                         .find(),
                 Stream.concat(
                                 new MenuAdvisor(brief, catalogue, text, portions, purchases).suggest().stream(),
@@ -128,7 +131,7 @@ public final class Planner {
                                                 sauces,
                                                 extras,
                                                 purchases,
-                                                table.ending())
+                                                planned.ending())
                                         .suggest().stream())
                         .toList(),
                 OwnFood.of(brief, catalogue));

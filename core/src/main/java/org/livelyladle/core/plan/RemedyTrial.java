@@ -32,16 +32,10 @@ final class RemedyTrial {
     private final Function<Brief, Sequence> lay;
     private final Map<String, Set<String>> fed = new HashMap<>();
 
-    private final int mostTables;
-
-    /**
-     * @param lay the table of a changed brief
-     * @param isRunning nobody puts another pot on a table at which people eat
-     */
-    RemedyTrial(Brief brief, Function<Brief, Sequence> lay, boolean isRunning) {
+    /** @param lay the table of a changed brief */
+    RemedyTrial(Brief brief, Function<Brief, Sequence> lay) {
         this.brief = brief;
         this.lay = lay;
-        this.mostTables = isRunning ? 0 : MOST_TABLES;
     }
 
     boolean feeds(Remedy remedy, Guest guest) {
@@ -49,7 +43,7 @@ final class RemedyTrial {
                 + (remedy.kind() == Remedy.Kind.PIN_PORTION ? " " + remedy.subject() : "");
         if (!fed.containsKey(edit)) {
             int most = Math.min(
-                    mostTables,
+                    MOST_TABLES,
                     Math.max(2, MOST_SEATS / Math.max(1, brief.guests().size())));
             if (fed.size() >= most) {
                 return false;

@@ -245,7 +245,7 @@ public final class NowWriter {
     /** What others leave, less what was already promised to somebody who wants more. */
     private List<Now.Spare> spare() {
         Map<String, Double> spare = new TreeMap<>(table.remainders().stream()
-                .filter(rest -> rest.cause() == TablePlan.Cause.NO_MORE || rest.cause() == TablePlan.Cause.SKIPPED)
+                .filter(rest -> rest.cause().leavesItToOthers())
                 .collect(groupingBy(TablePlan.Remainder::cut, summingDouble(TablePlan.Remainder::grams))));
         spare.replaceAll((cut, grams) -> grams - promised(cut));
         return spare.entrySet().stream()

@@ -42,7 +42,7 @@ public final class TableFold {
     /** No earlier and no later second is told of [s from sitting down]. */
     private static final int EARLIEST = -7200;
 
-    private static final int LATEST = 36_000;
+    private static final int LATEST = 35_000;
 
     private final Brief brief;
     private final Catalogue catalogue;

@@ -14,7 +14,6 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -22,7 +21,6 @@ import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.Content;
-import org.livelyladle.core.safety.Needs;
 import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.EndingPlan;
@@ -45,9 +43,6 @@ public final class TableResumer {
     private static final double RELUCTANT = 4;
     /** A drop that moves less than this has not moved [s]. */
     private static final int UNMOVED_SECONDS = 30;
-
-    /** A second helping is about so much; memory [g]. */
-    private static final double HELPING_G = 60;
 
     /** Causes that are found anew at each moment. */
     private static final Set<TablePlan.Cause> FOLLOWS_FROM_THE_STATE =
@@ -244,7 +239,7 @@ public final class TableResumer {
                         .flatMap(stays -> servings(stays).stream())
                         .flatMap(serving -> open.take(drop.cut(), serving).stream()))
                 .forEach(part -> remainders.add(remainder(part, TablePlan.Cause.SKIPPED, "not cooked after all")));
-        grant(demands, open);
+        new SecondHelpings(brief, catalogue, dishes, state).grant(remainders, demands, this::eaten, open);
         return open;
     }
 
@@ -257,56 +252,6 @@ public final class TableResumer {
         Map<String, Drop> started = new HashMap<>();
         state.begun().forEach(drop -> started.put(drop.id(), drop));
         return started;
-    }
-
-    /** Whoever wants more gets a helping of what others leave, as long as there is some. */
-    private void grant(List<Demand> demands, StillOpen open) {
-        Map<String, Double> spare = new HashMap<>();
-        remainders.stream()
-                .filter(rest -> rest.cause() == TablePlan.Cause.NO_MORE || rest.cause() == TablePlan.Cause.SKIPPED)
-                .forEach(rest -> spare.merge(rest.cut(), rest.grams(), Double::sum));
-        Map<TableState.Wanted, Demand> granted = new LinkedHashMap<>();
-        for (TableState.Wanted want : state.wants()) {
-            Guest guest = brief.guest(want.guest()).orElseThrow();
-            Dish dish = dishes.get(want.cut());
-            boolean may = Needs.brokenByEating(guest, Content.of(dish.cut(), catalogue))
-                            .isEmpty()
-                    && !state.wantsNoMore(guest.id())
-                    && !state.usedUp().contains(want.cut());
-            Demand helping = helping(guest, dish, spare.getOrDefault(want.cut(), 0.0));
-            if (may && helping.grams() > NEGLIGIBLE_G) {
-                spare.merge(want.cut(), -helping.grams(), Double::sum);
-                granted.merge(want, helping, Demand::and);
-            }
-        }
-        granted.values().forEach(more -> open.addMore(StillOpen.less(more, eatenBeyond(more, demands))));
-    }
-
-    /** What a guest got of a cut besides the planned portion. */
-    private Demand eatenBeyond(Demand more, List<Demand> demands) {
-        Demand none = new Demand(more.guest(), more.dish(), 0, 0);
-        Demand eaten = eaten(more).stream()
-                .map(serving -> new Demand(more.guest(), more.dish(), serving.pieces(), serving.grams()))
-                .reduce(none, Demand::and);
-        Demand planned = demands.stream()
-                .filter(demand ->
-                        demand.guest().equals(more.guest()) && demand.cut().equals(more.cut()))
-                .findFirst()
-                .orElse(none);
-        return new Demand(
-                more.guest(),
-                more.dish(),
-                Math.max(0, eaten.pieces() - planned.pieces()),
-                Math.max(0, eaten.grams() - planned.grams()));
-    }
-
-    private static Demand helping(Guest guest, Dish dish, double spareGrams) {
-        Double piece = dish.cut().counted() ? dish.cut().pieceGrams() : null;
-        if (piece == null) {
-            return new Demand(guest, dish, 0, Math.min(HELPING_G, spareGrams));
-        }
-        int pieces = (int) Math.min(Math.max(1, Math.round(HELPING_G / piece)), spareGrams / piece + NEGLIGIBLE_G);
-        return new Demand(guest, dish, pieces, pieces * piece);
     }
 
     private static Stay.Serving serving(TablePlan.Remainder rest, Demand of) {

@@ -43,6 +43,12 @@ public record Now(
         return new Now(0, false, null, false, false, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
+    /** After the meal. */
+    public static Now over(int at, String satDown) {
+        return new Now(
+                at, true, satDown, false, true, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+    }
+
     /**
      * Something in a broth [s from sitting down].
      *

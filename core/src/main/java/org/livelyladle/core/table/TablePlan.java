@@ -170,7 +170,12 @@ public record TablePlan(
         /** There is none left of it. */
         USED_UP,
         /** The host skipped it. */
-        SKIPPED
+        SKIPPED;
+
+        /** It is there, and nobody it was for is going to eat it. */
+        public boolean leavesItToOthers() {
+            return this == NO_MORE || this == SKIPPED;
+        }
     }
 
     /** A pinned drop a hard rule beats, with the nearest side and minute that hold. */

@@ -27,7 +27,7 @@ class RemediesTest {
         Brief brief = Parties.random(seed);
         for (Unmet unmet : plan(brief).unmet()) {
             if (unmet.severity() == Unmet.Severity.CANNOT_EAT && unmet.remedy().kind() != Remedy.Kind.SHOW_STEP) {
-                Brief taken = new RemedyTrial(brief, RemediesTest::noTable, false)
+                Brief taken = new RemedyTrial(brief, RemediesTest::noTable)
                         .taken(unmet.remedy())
                         .orElseThrow();
                 assertThat(plan(taken).table().drops())

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useOpenParty } from '@/party/useOpenParty'
+import { minutes, turns, waiting, type Run } from './running'
+
+/** What dippers may do now, who waits, and what moved and why. */
+const props = defineProps<{ run: Run; second: number }>()
+const { brief, plan } = useOpenParty()
+
+const dips = computed(() => (props.run.paused ? [] : turns(plan.value.table, props.second)))
+const waits = computed(() => waiting(plan.value.table, props.second))
+const nameOf = (id: string) => brief.value.guests.find((guest) => guest.id === id)?.name ?? id
+const sideName = (id: string) => plan.value.broths.sides.find((side) => side.side === id)?.brothName ?? id
+</script>
+
+<template>
+  <section class="said-below">
+    <ul class="dips" aria-label="Dip now">
+      <li v-for="turn in dips.slice(0, 4)" :key="turn.key">
+        <b>{{ turn.name }}</b>
+        <span>{{ sideName(turn.side) }}, {{ turn.seconds }} s</span>
+        <span class="who">{{ turn.guests.map(nameOf).join(', ') }}</span>
+      </li>
+      <li v-if="dips.length === 0" class="quiet">Nobody dips just now.</li>
+    </ul>
+    <p v-for="wait in waits.slice(0, 2)" :key="wait.guest" class="wait">
+      <b>{{ nameOf(wait.guest) }}</b> waits since {{ minutes(wait.since)
+      }}<template v-if="wait.next"> · eats in {{ minutes(wait.next - second) }}</template>
+    </p>
+    <p v-for="text in plan.table.now.said.slice(0, 3)" :key="text" class="said">{{ text }}</p>
+  </section>
+</template>
+
+<style scoped>
+.said-below {
+  border-top: 2px solid var(--hair);
+  padding-top: 10px;
+  display: grid;
+  gap: 4px;
+}
+
+.dips {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 6px 22px;
+  font-size: 16px;
+}
+
+.dips li {
+  display: flex;
+  flex-direction: column;
+}
+
+.dips .who {
+  color: var(--soft);
+}
+
+.wait,
+.said {
+  font-size: 17px;
+}
+
+.wait b {
+  color: var(--now-ink);
+}
+
+.said {
+  color: var(--soft);
+}
+
+@media (max-width: 839px) {
+  .dips {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>
