@@ -11,6 +11,7 @@ import { computed, onScopeDispose, ref, watch } from 'vue'
 import { serverNow } from '@/api/client'
 import { useMode } from '@/app/useMode'
 import type { Cue, PartyEvent } from '@/api/types'
+import { sideName } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import BrothPatterns from '@/table/BrothPatterns.vue'
 import { clockAfter, clockText, countdown, localMs, nowIn } from '@/ui/time'
@@ -30,6 +31,7 @@ const { party, brief, plan } = useOpenParty()
 const { mode, toggle: toggleMode } = useMode()
 const now = useNow(1000)
 const MINUTE = 60_000
+const HALF_AN_HOUR = 30 * MINUTE
 const TAKE_BACK_FOR = 12_000
 
 useStream(party.id)
@@ -41,6 +43,7 @@ const run = computed(() => runOf(plan.value.table, party.pending))
 const nowMs = computed(() => nowIn(brief.value.zone, now.value))
 const clock = computed(() => new Date(nowMs.value).toISOString().slice(11, 16))
 const sitDown = computed(() => localMs(brief.value.sitDown))
+const isSoon = computed(() => nowMs.value >= sitDown.value - HALF_AN_HOUR)
 const isTime = computed(() => nowMs.value >= sitDown.value)
 const second = computed(() => (now.value && run.value.started ? secondOf(run.value, serverNow()) : 0))
 /** When the meal ends, by the clock; a pause moves it on. */
@@ -74,7 +77,7 @@ function nameOf(id: string): string {
   return people.find((one) => one.id === id)?.name ?? id
 }
 
-const sideName = (id: string) => plan.value.broths.sides.find((side) => side.side === id)?.brothName ?? id
+const nameOfSide = (id: string) => sideName(brief.value, plan.value, id)
 
 /** Records it and says what was marked, so that it can be taken back. */
 function mark(event: Omit<PartyEvent, 'id' | 'at'>, text: string): void {
@@ -158,7 +161,7 @@ function begin(): void {
         <h1 :class="{ time: isTime }">{{ isTime ? 'Everybody there?' : 'Not yet' }}</h1>
         <p v-if="preloaded.length > 0" class="by">In the pots by then: {{ preloaded.join(', ') }}.</p>
         <p class="by">From sitting down on the clock runs, and tells what goes in and comes out when.</p>
-        <button type="button" class="act main" @click="begin">Sit down</button>
+        <button type="button" class="act" :class="{ main: isSoon }" @click="begin">Sit down</button>
       </div>
       <div v-else-if="run.paused" class="calm">
         <h1>Paused</h1>
@@ -203,12 +206,12 @@ function begin(): void {
       <ol class="next" aria-label="Next">
         <li v-for="cue in due.now.slice(1, 3)" :key="cueKey(cue)">
           <b>now</b><span>{{ cue.text }}</span
-          ><span class="where">{{ cue.drop ? '' : sideName(cue.side) }}</span>
+          ><span class="where">{{ cue.drop ? '' : nameOfSide(cue.side) }}</span>
         </li>
         <li v-for="cue in due.next.slice(0, 3)" :key="cueKey(cue)">
           <b>in {{ minutes(cue.at - second) }}</b
           ><span>{{ cue.text }}</span
-          ><span class="where">{{ cue.drop ? '' : sideName(cue.side) }}</span>
+          ><span class="where">{{ cue.drop ? '' : nameOfSide(cue.side) }}</span>
         </li>
       </ol>
     </section>

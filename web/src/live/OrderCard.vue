@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Cue, PartyEvent } from '@/api/types'
+import { sideName } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { forWhom, isLate, lookFor, minutes, wick } from './running'
 
@@ -43,7 +44,7 @@ const left = computed(() => props.cue.latest - props.second)
       <rect width="100%" height="18" rx="9" :fill="`url(#broth-${side?.tint})`" />
     </svg>
     <p class="where">
-      {{ side?.brothName }}<template v-if="minder"> · {{ minder }}</template>
+      {{ sideName(brief, plan, cue.side) }}<template v-if="minder"> · {{ minder }}</template>
     </p>
     <h1 v-if="verb && drop" :class="{ long: drop.name.length > 16 }">
       <span class="verb">{{ verb.says }}</span> {{ drop.name }}

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { InPot } from '@/api/types'
+import { sideName } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { floating, placePots, sideMiddle } from '@/table/geometry'
 import PotShape from '@/table/PotShape.vue'
@@ -24,7 +25,12 @@ const pots = computed(() => {
     place: placed[i] ?? { x: 210, y: 280, r: 80, turn: 0 },
     sides: pot.sides.map((side) => {
       const planned = plan.value.broths.sides.find((one) => one.side === side.id)
-      return { id: side.id, tint: planned?.tint ?? 'own', name: planned?.brothName ?? side.id, opacity: 1 }
+      return {
+        id: side.id,
+        tint: planned?.tint ?? 'own',
+        name: sideName(brief.value, plan.value, side.id),
+        opacity: 1,
+      }
     }),
   }))
 })
@@ -53,6 +59,7 @@ const arcs = computed(() =>
         const share = Math.min(1, (props.second - first.putIn) / Math.max(1, first.ready - first.putIn))
         return {
           key: `${side.id} ${cut}`,
+          side: side.id,
           name: first.name,
           at: floating(sideMiddle(place, i, pot.sides.length), place.r * 2.6, k),
           share,
@@ -71,13 +78,13 @@ const arcs = computed(() =>
 const sides = computed(() =>
   plan.value.table.now.sides.map((side) => ({
     ...side,
-    name: plan.value.broths.sides.find((one) => one.side === side.side)?.brothName ?? side.side,
+    name: sideName(brief.value, plan.value, side.side),
     tint: plan.value.broths.sides.find((one) => one.side === side.side)?.tint ?? 'own',
     shut: (side.fellIn.length > 0 ? side.closedTo : [])
       .filter((closed) => closed.barrier === 'WENT_IN')
       .map((closed) => brief.value.guests.find((guest) => guest.id === closed.guest)?.name ?? closed.guest),
     justFell: justFell(side.side),
-    foods: arcs.value.filter((arc) => arc.key.startsWith(`${side.side} `)),
+    foods: arcs.value.filter((arc) => arc.side === side.side),
   })),
 )
 /** "Lotus root, 6 mm slices" in two lines at most. */

@@ -1,16 +1,25 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { sideName } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { minutes, turns, waiting, type Run } from './running'
 
 /** What dippers may do now, who waits, and what moved and why. */
 const props = defineProps<{ run: Run; second: number }>()
-const { brief, plan } = useOpenParty()
+const { party, brief, plan } = useOpenParty()
 
-const dips = computed(() => (props.run.paused ? [] : turns(plan.value.table, props.second)))
+/** Nobody is sent to a side that something fell into before it is clear who may eat from it. */
+const unclear = computed(() =>
+  party.pending.filter((event) => event.type === 'FELL_IN').map((event) => event.side),
+)
+const dips = computed(() =>
+  props.run.paused
+    ? []
+    : turns(plan.value.table, props.second).filter((turn) => !unclear.value.includes(turn.side)),
+)
 const waits = computed(() => waiting(plan.value.table, props.second))
 const nameOf = (id: string) => brief.value.guests.find((guest) => guest.id === id)?.name ?? id
-const sideName = (id: string) => plan.value.broths.sides.find((side) => side.side === id)?.brothName ?? id
+const nameOfSide = (id: string) => sideName(brief.value, plan.value, id)
 </script>
 
 <template>
@@ -18,7 +27,7 @@ const sideName = (id: string) => plan.value.broths.sides.find((side) => side.sid
     <ul class="dips" aria-label="Dip now">
       <li v-for="turn in dips.slice(0, 4)" :key="turn.key">
         <b>{{ turn.name }}</b>
-        <span>{{ sideName(turn.side) }}, {{ turn.seconds }} s</span>
+        <span>{{ nameOfSide(turn.side) }}, {{ turn.seconds }} s</span>
         <span class="who">{{ turn.guests.map(nameOf).join(', ') }}</span>
       </li>
       <li v-if="dips.length === 0" class="quiet">Nobody dips just now.</li>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { PartyEvent } from '@/api/types'
+import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { minutes, type Run } from './running'
 
@@ -33,7 +34,7 @@ const ingredients = computed(() => {
   }
   return [...seen].map(([id, name]) => ({ id, name }))
 })
-const sides = computed(() => plan.value.broths.sides)
+const sides = computed(() => sideNames(brief.value, plan.value))
 const wanting = ref<string>()
 const fellInto = ref<string>()
 const tab = ref<'guests' | 'more' | 'fell' | 'out'>('guests')
@@ -48,6 +49,13 @@ function say(event: Omit<PartyEvent, 'id' | 'at'>, text: string): void {
   emit('say', event, text)
   open.value = false
   wanting.value = fellInto.value = undefined
+}
+const everything = computed(() =>
+  [...catalogue.value.ingredients].sort((a, b) => a.name.localeCompare(b.name)),
+)
+function fell(id: string): void {
+  const what = everything.value.find((one) => one.id === id)?.name ?? id
+  if (fellInto.value) say({ type: 'FELL_IN', side: fellInto.value, ingredient: id }, `${what} fell in`)
 }
 const nameOf = (id: string) => brief.value.guests.find((guest) => guest.id === id)?.name ?? id
 const bite = (next?: number) =>
@@ -148,13 +156,13 @@ const bite = (next?: number) =>
           <div class="chips">
             <button
               v-for="side in sides"
-              :key="side.side"
+              :key="side.value"
               type="button"
               class="chip"
-              :aria-pressed="fellInto === side.side"
-              @click="fellInto = side.side"
+              :aria-pressed="fellInto === side.value"
+              @click="fellInto = side.value"
             >
-              {{ side.brothName }}
+              {{ side.label }}
             </button>
           </div>
           <p class="ask">What?</p>
@@ -165,14 +173,21 @@ const bite = (next?: number) =>
               type="button"
               class="chip"
               :disabled="!fellInto"
-              @click="
-                fellInto &&
-                say({ type: 'FELL_IN', side: fellInto, ingredient: one.id }, `${one.name} fell in`)
-              "
+              @click="fell(one.id)"
             >
               {{ one.name }}
             </button>
           </div>
+          <v-autocomplete
+            :model-value="null"
+            :items="everything"
+            item-title="name"
+            item-value="id"
+            :disabled="!fellInto"
+            label="Something else: a sauce, nuts, a drink"
+            hide-details
+            @update:model-value="(id: string | null) => id && fell(id)"
+          />
           <p class="caution">
             Fishing it out does not make the side safe again for somebody with an allergy. When in doubt,
             nobody with one eats from it.

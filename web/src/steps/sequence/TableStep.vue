@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Drop } from '@/api/types'
+import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import FigureText from '@/ui/FigureText.vue'
@@ -34,14 +35,7 @@ const side = ref<string>()
 const guest = ref<string>()
 const drop = computed(() => plan.value.table.drops.find((d) => d.id === chosen.value))
 const minders = computed(() => visits(brief.value, plan.value))
-/** By broth, and by pot where two sides hold the same. */
-const sides = computed(() =>
-  plan.value.broths.sides.map(({ side: id, brothName }) => {
-    const twice = plan.value.broths.sides.filter((s) => s.brothName === brothName).length > 1
-    const pot = brief.value.pots.find((p) => p.sides.some((s) => s.id === id))
-    return { value: id, label: twice && pot ? `${brothName}, ${pot.name}` : brothName }
-  }),
-)
+const sides = computed(() => sideNames(brief.value, plan.value))
 const guests = computed(() => brief.value.guests.map((g) => ({ value: g.id, label: g.name })))
 /** On a phone one side or one guest at a time. */
 const oneSide = computed(() => side.value ?? sides.value[0]?.value ?? '')

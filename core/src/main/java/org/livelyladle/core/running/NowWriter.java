@@ -308,10 +308,20 @@ public final class NowWriter {
                 .orElse("");
     }
 
+    /** By its pot too where another side holds the same broth. */
     private String sideName(String id) {
+        Side own = known(id);
+        String name = catalogue.broth(own.broth()).name();
+        boolean isTwice = brief.sides().stream()
+                        .filter(side -> side.broth().equals(own.broth()))
+                        .count()
+                > 1;
+        return isTwice ? name + " of " + brief.potOf(id).name() : name;
+    }
+
+    private Side known(String id) {
         return brief.sides().stream()
                 .filter(side -> side.id().equals(id))
-                .map(side -> catalogue.broth(side.broth()).name())
                 .findFirst()
                 .orElseThrow();
     }
