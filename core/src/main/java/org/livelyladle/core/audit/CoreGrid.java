@@ -155,22 +155,24 @@ public final class CoreGrid {
     public double seconds(double startC, DoubleUnaryOperator brothC, double targetC) {
         int n = volumes.size();
         double[] volume = volumes.stream().mapToDouble(v -> v).toArray();
+        double[] perKg = Arrays.stream(volume).map(v -> 1 / (RHO * v)).toArray();
         int[] from = ends(inner, 0);
         int[] to = ends(inner, 1);
         int[] edge = ends(outer, 0);
         double[] heat = new double[n];
         double[] celsius = new double[n];
         double[] gain = new double[n];
-        boolean frozen = startC < FREEZES_C;
+        double[] within = new double[from.length];
+        double[] outward = new double[edge.length];
         Arrays.fill(heat, enthalpy(startC));
         Arrays.fill(celsius, startC);
-        double step = step(volume, frozen ? K_ICE : K, frozen ? C_ICE : C);
-        double[] perMass = Arrays.stream(volume).map(v -> step / (RHO * v)).toArray();
-        double[] within = within(heat);
-        double[] outward = outward(heat);
+        boolean thawing = startC < FREEZES_C;
+        let(heat, within, outward);
+        double step = step(volume, thawing ? K_ICE : K, thawing ? C_ICE : C);
         double before = startC;
-        for (long i = 1; i * step < LONGEST_S; i++) {
-            double broth = brothC.applyAsDouble((i - 1) * step);
+        double second = 0;
+        while (second < LONGEST_S) {
+            double broth = brothC.applyAsDouble(second);
             Arrays.fill(gain, 0);
             for (int face = 0; face < within.length; face++) {
                 double flow = within[face] * (celsius[to[face]] - celsius[from[face]]);
@@ -180,21 +182,26 @@ public final class CoreGrid {
             for (int face = 0; face < outward.length; face++) {
                 gain[edge[face]] += outward[face] * (broth - celsius[edge[face]]);
             }
+            second += step;
             double coldest = Double.MAX_VALUE;
-            boolean thawing = false;
+            boolean wasThawing = thawing;
+            thawing = false;
             for (int cell = 0; cell < n; cell++) {
+                heat[cell] += gain[cell] * step * perKg[cell];
                 thawing |= heat[cell] < MELTING;
-                heat[cell] += gain[cell] * perMass[cell];
                 celsius[cell] = temperature(heat[cell]);
                 coldest = Math.min(coldest, celsius[cell]);
             }
             if (coldest >= targetC) {
-                return (i - (coldest - targetC) / (coldest - before)) * step;
+                return second - step * (coldest - targetC) / (coldest - before);
             }
             before = coldest;
-            if (thawing) {
-                within = within(heat);
-                outward = outward(heat);
+            if (wasThawing) {
+                let(heat, within, outward);
+            }
+            if (wasThawing && !thawing) {
+                // what has thawed conducts less and holds more: longer steps are stable
+                step = step(volume, K, C);
             }
         }
         return Double.POSITIVE_INFINITY;
@@ -204,25 +211,24 @@ public final class CoreGrid {
         return faces.stream().mapToInt(face -> (int) face[which]).toArray();
     }
 
-    /** What each inner face lets through [W/K], by how far the cells beside it have thawed. */
-    private double[] within(double[] heat) {
-        double[] within = new double[inner.size()];
+    /**
+     * What each face lets through [W/K], by how far the cells beside it have thawed.
+     *
+     * @param within of the inner faces, outward of the outer, to be filled
+     */
+    private void let(double[] heat, double[] within, double[] outward) {
+        double[] resists = new double[heat.length];
+        for (int cell = 0; cell < heat.length; cell++) {
+            resists[cell] = 1 / conductivity(heat[cell]);
+        }
         for (int i = 0; i < within.length; i++) {
             double[] face = inner.get(i);
-            within[i] = face[2]
-                    / (face[3] / conductivity(heat[(int) face[0]]) + face[4] / conductivity(heat[(int) face[1]]));
+            within[i] = face[2] / (face[3] * resists[(int) face[0]] + face[4] * resists[(int) face[1]]);
         }
-        return within;
-    }
-
-    /** What each outer face lets through [W/K]. */
-    private double[] outward(double[] heat) {
-        double[] outward = new double[outer.size()];
         for (int i = 0; i < outward.length; i++) {
             double[] face = outer.get(i);
-            outward[i] = face[1] / (1 / SURFACE_W_PER_M2_K + face[2] / conductivity(heat[(int) face[0]]));
+            outward[i] = face[1] / (1 / SURFACE_W_PER_M2_K + face[2] * resists[(int) face[0]]);
         }
-        return outward;
     }
 
     private double step(double[] volume, double k, double c) {

@@ -143,7 +143,7 @@ final class Board {
         return ending != null && ending.side().equals(side.id()) ? ending.from() : mealSeconds;
     }
 
-    /** The rule in the way of a put-in time [s], or null when nothing is. */
+    /** The rule in the way of a put-in time [s], instead of the one it has, or null when nothing is. */
     @Nullable
     String obstacle(Placing placing, int putIn) {
         Batch batch = placing.batch;
@@ -190,20 +190,30 @@ final class Board {
         return false;
     }
 
-    void enter(Placing placing) {
+    private void enter(Placing placing) {
         String side = placing.batch.side().id();
         profiles.get(side).add(placing);
+        placing.isOnBoard = true;
         if (placing.byHand) {
             hands.add(potOf.get(side), placing, 1);
         }
     }
 
-    void leave(Placing placing) {
+    private void leave(Placing placing) {
         String side = placing.batch.side().id();
         profiles.get(side).remove(placing);
+        placing.isOnBoard = false;
         if (placing.byHand) {
             hands.add(potOf.get(side), placing, -1);
         }
+    }
+
+    /** To another time [s from sitting down]; what there is to do for it is told apart. */
+    void move(Placing placing, int putIn) {
+        leave(placing);
+        placing.putIn = putIn;
+        enter(placing);
+        changed(placing);
     }
 
     /** Off the board, to be put somewhere else. */
@@ -266,7 +276,7 @@ final class Board {
     }
 
     /** Its eaters eat it at another time now. */
-    void changed(Placing placing) {
+    private void changed(Placing placing) {
         for (int eater : placing.eaters) {
             meals.get(eater).changed();
         }

@@ -2,6 +2,7 @@ package org.livelyladle.core.sequence;
 
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How far a side is from its simmer, counted as cold food: each put-in adds its weight, the heat takes it off again at
@@ -16,11 +17,16 @@ final class ColdLoad {
     /** Taken off by the heat [g/s]. */
     private final double rate;
 
-    /** Put-ins in order of time [s], what each adds and the load right after it [g]. */
+    /** Whose the put-ins are, in order of time. */
+    private Placing[] owners = {};
+
+    private int[] all = {};
+    /** Of those that count: the time [s], what each adds and the load right after it [g]. */
     private int[] seconds = {};
 
     private double[] grams = {};
     private double[] after = {};
+    private int count;
 
     ColdLoad(double dropLimitG, double gramsPerMinute) {
         this.limitG = LEAST_LEVEL * dropLimitG;
@@ -31,30 +37,45 @@ final class ColdLoad {
         return limitG;
     }
 
-    /** Reckons anew with what is in the side over the evening. */
+    /** Begins anew with what is in the side over the evening. */
     void set(List<Placing> placings) {
-        int count = 0;
+        int size = 0;
         for (Placing placing : placings) {
-            count += times(placing);
+            size += times(placing);
         }
-        long[] order = new long[count];
-        double[] own = new double[count];
-        count = 0;
+        long[] order = new long[size];
+        Placing[] own = new Placing[size];
+        size = 0;
         for (Placing placing : placings) {
             for (int i = 0; i < times(placing); i++) {
-                own[count] = placing.coldGrams;
-                order[count] = (long) (placing.putIn + i * placing.every) << Integer.SIZE | count;
-                count++;
+                own[size] = placing;
+                order[size] = (long) (placing.putIn + i * placing.every) << Integer.SIZE | size;
+                size++;
             }
         }
         Arrays.sort(order);
-        seconds = new int[count];
-        grams = new double[count];
-        after = new double[count];
-        for (int i = 0; i < count; i++) {
-            seconds[i] = (int) (order[i] >> Integer.SIZE);
-            grams[i] = own[(int) order[i]];
-            after[i] = (i == 0 ? 0 : rested(after[i - 1], seconds[i] - seconds[i - 1])) + grams[i];
+        owners = new Placing[size];
+        all = new int[size];
+        for (int i = 0; i < size; i++) {
+            owners[i] = own[(int) order[i]];
+            all[i] = (int) (order[i] >> Integer.SIZE);
+        }
+        seconds = new int[size];
+        grams = new double[size];
+        after = new double[size];
+    }
+
+    /** Reckons with all but one, or with all where none is named. */
+    void reckon(@Nullable Placing leftOut) {
+        count = 0;
+        for (int i = 0; i < all.length; i++) {
+            if (owners[i] != leftOut) {
+                double before = count == 0 ? 0 : rested(after[count - 1], all[i] - seconds[count - 1]);
+                seconds[count] = all[i];
+                grams[count] = owners[i].coldGrams;
+                after[count] = before + grams[count];
+                count++;
+            }
         }
     }
 
@@ -73,8 +94,8 @@ final class ColdLoad {
         int next = firstAfter(putIn);
         double load = next == 0 ? 0 : after[next - 1];
         int last = next == 0 ? putIn : seconds[next - 1];
-        while (left > 0 || next < seconds.length) {
-            boolean isMine = next == seconds.length || left > 0 && mine <= seconds[next];
+        while (left > 0 || next < count) {
+            boolean isMine = next == count || left > 0 && mine <= seconds[next];
             int now = isMine ? mine : seconds[next];
             load = rested(load, now - last) + (isMine ? candidate.coldGrams : grams[next]);
             last = now;
@@ -95,7 +116,7 @@ final class ColdLoad {
     }
 
     private int firstAfter(int second) {
-        int at = Arrays.binarySearch(seconds, second + 1);
+        int at = Arrays.binarySearch(seconds, 0, count, second + 1);
         int place = at < 0 ? -at - 1 : at;
         while (place > 0 && seconds[place - 1] > second) {
             place--;

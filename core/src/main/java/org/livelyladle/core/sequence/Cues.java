@@ -92,13 +92,15 @@ final class Cues {
 
     private static double windowsFrom(int[] all, int first, int last) {
         double cost = 0;
+        int cues = 0;
+        for (int bin = Math.max(0, first); bin < Math.min(all.length, first + BINS_OF_TWO_MINUTES); bin++) {
+            cues += all[bin];
+        }
         for (int start = first; start <= last; start++) {
-            int cues = 0;
-            for (int bin = Math.max(0, start); bin < Math.min(all.length, start + BINS_OF_TWO_MINUTES); bin++) {
-                cues += all[bin];
-            }
             int over = Math.max(0, cues - MOST_IN_TWO_MINUTES);
             cost += TOO_MANY * over * over + EACH * cues / BINS_OF_TWO_MINUTES;
+            int next = start + BINS_OF_TWO_MINUTES;
+            cues += (next < all.length ? all[next] : 0) - (start >= 0 ? all[start] : 0);
         }
         return cost;
     }

@@ -22,14 +22,15 @@ final class Hands {
         }
     }
 
-    /** Whether one more finds a place for a turn. */
+    /** Whether one more finds a place for a turn, which holds nothing at the time it has now. */
     boolean areFree(String pot, Placing turn, int putIn) {
         int[] hands = atPot.get(pot);
         if (hands == null) {
             return true;
         }
         for (int i = first(putIn - turn.before); i <= last(turn, putIn); i++) {
-            if (hands[i] >= MOST_AT_A_POT) {
+            boolean isOwn = turn.isOnBoard && first(turn.putIn - turn.before) <= i && i <= last(turn, turn.putIn);
+            if (hands[i] - (isOwn ? 1 : 0) >= MOST_AT_A_POT) {
                 return false;
             }
         }

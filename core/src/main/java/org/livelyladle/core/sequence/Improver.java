@@ -2,6 +2,7 @@ package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import org.livelyladle.core.check.Patience;
@@ -154,7 +155,6 @@ final class Improver {
     private boolean relocate(Placing placing, int grid) {
         Patience.check();
         board.forgetCues(placing);
-        boolean isOut = false;
         MealWithout[] rests = board.without(placing);
         int before = placing.putIn;
         int best = before;
@@ -168,41 +168,36 @@ final class Improver {
         int[] moments = moments(placing, first, last, grid);
         for (int putIn : moments) {
             double cost = cost(placing, rests, putIn, least);
-            if (cost < least) {
-                if (!isOut) {
-                    board.leave(placing);
-                    isOut = true;
-                }
-                if (board.obstacle(placing, putIn) == null) {
-                    least = cost;
-                    best = putIn;
-                }
+            if (cost < least && board.obstacle(placing, putIn) == null) {
+                least = cost;
+                best = putIn;
             }
         }
-        placing.putIn = best;
-        if (isOut) {
-            board.enter(placing);
+        if (best != before) {
+            board.move(placing, best);
         }
         board.countCues(placing);
-        if (best == before) {
-            return false;
-        }
-        board.changed(placing);
-        return true;
+        return best != before;
     }
 
-    /** On the grid, and on a wide one also when somebody is at the pot anyway. */
+    /** On the grid, and on a wide one also when somebody is at the pot anyway; each once. */
     private int[] moments(Placing placing, int first, int last, int grid) {
-        int even = Math.max(0, (last - first) / grid + 1);
+        if (last < first) {
+            return NONE;
+        }
+        int even = (last - first) / grid + 1;
         int[] visits = placing.shared && grid > GRIDS[1] ? board.visits(placing) : NONE;
         int[] moments = new int[even + visits.length];
+        BitSet tried = new BitSet();
         for (int i = 0; i < even; i++) {
             moments[i] = first + i * grid;
+            tried.set(i * grid / GRID);
         }
-        int count = last < first ? 0 : even;
+        int count = even;
         for (int visit : visits) {
-            if (first <= visit && visit <= last) {
+            if (first <= visit && visit <= last && !tried.get((visit - first) / GRID)) {
                 moments[count++] = visit;
+                tried.set((visit - first) / GRID);
             }
         }
         return Arrays.copyOf(moments, count);
@@ -221,9 +216,7 @@ final class Improver {
     /** What would be worse if a batch came so much later, or sooner where negative [s]; empty where nothing would. */
     String against(Placing placing, int shift) {
         int putIn = placing.putIn + shift;
-        board.leave(placing);
         String rule = board.obstacle(placing, putIn);
-        board.enter(placing);
         if (rule != null) {
             return rule;
         }

@@ -103,6 +103,9 @@ final class MealWithout {
     }
 
     private int firstFrom(int second, int from) {
+        if (from == at.length || at[from] >= second) {
+            return from;
+        }
         int place = Arrays.binarySearch(at, from, at.length, second);
         place = place < 0 ? -place - 1 : place;
         while (place > from && at[place - 1] == second) {
@@ -121,10 +124,17 @@ final class MealWithout {
 
     /** Waits between bites of a run, with so much of the batch eaten before. */
     private double between(int from, int until, double eaten, double all) {
-        int late = Arrays.binarySearch(before, NEARLY_ALL * all - eaten);
-        late = late < 0 ? -late - 1 : late + 1;
-        int turn = Math.max(from + 1, Math.min(until, late));
+        int turn = lateFrom(NEARLY_ALL * all - eaten, from + 1, until);
         return waits[turn] - waits[from + 1] + LATE_COUNTS * (waits[until] - waits[turn]);
+    }
+
+    /** The first bite of a run before which more than so much is eaten [g]. */
+    private int lateFrom(double grams, int first, int until) {
+        if (before[until] <= grams) {
+            return until;
+        }
+        int late = Arrays.binarySearch(before, first, until, grams);
+        return late < 0 ? -late - 1 : late + 1;
     }
 
     private double unevenness(int from, int until, double eaten, double all) {

@@ -2,56 +2,69 @@ package org.livelyladle.core.sequence;
 
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Room and baskets taken in a side over the evening, as steps that change where something goes in or comes out. */
 final class Occupancy {
+    /** Putting in and taking out in order of time: the second, and below it whose, and which of both. */
+    private long[] order = {};
+
+    private List<Placing> placings = List.of();
     /** Where it changes [s], and what is taken from there on [ml, baskets]. */
     private int[] seconds = {};
 
     private double[] ml = {};
     private int[] baskets = {};
+    private int changes;
 
     /** The most of each at one time. */
     record Most(double ml, int baskets) {}
 
-    /** Reckons anew with what is in the side over the evening. */
-    void set(List<Placing> placings) {
-        int count = 2 * placings.size();
-        long[] order = new long[count];
-        for (int i = 0; i < placings.size(); i++) {
+    /** Begins anew with what is in the side over the evening. */
+    void set(List<Placing> inside) {
+        placings = List.copyOf(inside);
+        int count = placings.size();
+        order = new long[2 * count];
+        for (int i = 0; i < count; i++) {
             Placing placing = placings.get(i);
-            order[2 * i] = (long) placing.putIn << Integer.SIZE | placings.size() + i;
+            order[2 * i] = (long) placing.putIn << Integer.SIZE | count + i;
             order[2 * i + 1] = (long) (placing.putIn + placing.duration) << Integer.SIZE | i;
         }
         Arrays.sort(order);
-        seconds = new int[count];
-        ml = new double[count];
-        baskets = new int[count];
+        seconds = new int[2 * count];
+        ml = new double[2 * count];
+        baskets = new int[2 * count];
+    }
+
+    /** Reckons with all but one, or with all where none is named. */
+    void reckon(@Nullable Placing leftOut) {
         double takenMl = 0;
         int takenBaskets = 0;
-        for (int i = 0; i < count; i++) {
-            // what comes out at a second makes room for what goes in then
-            int what = (int) order[i];
+        changes = 0;
+        for (long change : order) {
+            int what = (int) change;
+            int second = (int) (change >> Integer.SIZE);
             Placing placing = placings.get(what % placings.size());
-            int sign = what < placings.size() ? -1 : 1;
-            takenMl += sign * placing.volumeMl;
-            takenBaskets += sign * placing.baskets;
-            seconds[i] = (int) (order[i] >> Integer.SIZE);
-            ml[i] = takenMl;
-            baskets[i] = takenBaskets;
+            if (placing != leftOut) {
+                int sign = what < placings.size() ? -1 : 1;
+                takenMl += sign * placing.volumeMl;
+                takenBaskets += sign * placing.baskets;
+                // what comes out at a second makes room for what goes in then
+                changes += changes > 0 && seconds[changes - 1] == second ? 0 : 1;
+                seconds[changes - 1] = second;
+                ml[changes - 1] = takenMl;
+                baskets[changes - 1] = takenBaskets;
+            }
         }
     }
 
     /** The most that is taken from a second until before another. */
     Most most(int from, int until) {
-        int at = Arrays.binarySearch(seconds, from);
+        int at = Arrays.binarySearch(seconds, 0, changes, from);
         int step = at < 0 ? -at - 2 : at;
-        while (step + 1 < seconds.length && seconds[step + 1] <= from) {
-            step++;
-        }
         double mostMl = step < 0 ? 0 : ml[step];
         int mostBaskets = step < 0 ? 0 : baskets[step];
-        for (int i = step + 1; i < seconds.length && seconds[i] < until; i++) {
+        for (int i = step + 1; i < changes && seconds[i] < until; i++) {
             mostMl = Math.max(mostMl, ml[i]);
             mostBaskets = Math.max(mostBaskets, baskets[i]);
         }

@@ -54,6 +54,8 @@ final class Placing {
     double inertia;
     /** [s from sitting down] */
     int putIn;
+
+    boolean isOnBoard;
     /** What its eaters' evenings were like when no better moment was found for it. */
     long contentAt = -1;
 

@@ -14,6 +14,9 @@ final class SideProfile {
     private final int baskets;
     private final List<Placing> inside = new ArrayList<>();
     private final Occupancy occupancy = new Occupancy();
+    private boolean isChanged;
+    /** Load and room are those of all that is inside but this. */
+    private @Nullable Placing leftOut;
 
     /** @param share of the largest drop and the pace it really takes [1] */
     SideProfile(SidePlan side, double share) {
@@ -25,14 +28,12 @@ final class SideProfile {
 
     void add(Placing placing) {
         inside.add(placing);
-        cold.set(inside);
-        occupancy.set(inside);
+        isChanged = true;
     }
 
     void remove(Placing placing) {
         inside.remove(placing);
-        cold.set(inside);
-        occupancy.set(inside);
+        isChanged = true;
     }
 
     /** Too much for the side even if nothing else were in it. */
@@ -40,16 +41,31 @@ final class SideProfile {
         return candidate.coldGrams > cold.limitG() + TOLERANCE || candidate.volumeMl > roomMl + TOLERANCE;
     }
 
-    /** The rule that forbids the batch at this time, or null when it fits. */
+    /** The rule that forbids the batch at this time, whenever it is inside now, or null when it fits. */
     @Nullable
     String obstacle(Placing candidate, int putIn) {
         if (candidate.coldGrams > cold.limitG() + TOLERANCE) {
             return "the drop is larger than the side takes at once";
         }
+        reckonFor(candidate);
         if (cold.isTooMuchWith(candidate, putIn)) {
             return "too much cold food at once: the simmer would be lost";
         }
         return crowded(candidate, putIn);
+    }
+
+    private void reckonFor(Placing candidate) {
+        Placing own = candidate.isOnBoard ? candidate : null;
+        if (isChanged) {
+            cold.set(inside);
+            occupancy.set(inside);
+        }
+        if (isChanged || own != leftOut) {
+            cold.reckon(own);
+            occupancy.reckon(own);
+        }
+        isChanged = false;
+        leftOut = own;
     }
 
     @Nullable

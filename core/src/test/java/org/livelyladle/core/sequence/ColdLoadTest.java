@@ -58,6 +58,7 @@ class ColdLoadTest {
             if (!tooMuch) {
                 inside.add(candidate);
                 load.set(inside);
+                load.reckon(null);
             }
         }
         assertThat(refused).isBetween(1, 59);
@@ -67,6 +68,7 @@ class ColdLoadTest {
     void aWeakHeatNeverMakesUpForAnything() {
         ColdLoad weak = new ColdLoad(200, 0);
         weak.set(List.of(Placings.of("tofu-firm.cubes", 100, 0, 0)));
+        weak.reckon(null);
 
         assertThat(weak.isTooMuchWith(Placings.of("tofu-firm.cubes", 100, 0, 0), 7000))
                 .isTrue();
