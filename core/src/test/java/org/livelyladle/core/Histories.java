@@ -65,6 +65,7 @@ final class Histories {
                 null,
                 null,
                 event.celsius,
+                null,
                 event.act,
                 event.event);
         events.add(told);

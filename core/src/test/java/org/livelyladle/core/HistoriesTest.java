@@ -23,14 +23,36 @@ class HistoriesTest {
     private static final int A_DAY = 24 * 60;
     private static final Instant SAT_DOWN = Briefs.NOW.plusSeconds(3600);
 
+    private static final int SHORT_MINUTES = 30;
+    private static final int FEW = 3;
+
     static LongStream seeds() {
         return LongStream.range(0, Integer.getInteger("histories", 12));
+    }
+
+    /** Where few sit for a short time the same happens in a tenth of the time. */
+    static LongStream manySeeds() {
+        return LongStream.range(0, 10_000)
+                .filter(seed -> {
+                    Brief brief = Parties.random(seed);
+                    return brief.guests().size() <= FEW && brief.sides().size() <= FEW;
+                })
+                .limit(Integer.getInteger("histories.short", 488));
+    }
+
+    @ParameterizedTest
+    @MethodSource("manySeeds")
+    void whatIsProposedIsSoundAtEveryMinuteOfManyShortMeals(long seed) {
+        everyMinuteIsSound(Parties.random(seed).sittingFor(SHORT_MINUTES), seed);
     }
 
     @ParameterizedTest
     @MethodSource("seeds")
     void whatIsProposedIsSoundAtEveryMinute(long seed) {
-        Brief brief = Parties.random(seed);
+        everyMinuteIsSound(Parties.random(seed), seed);
+    }
+
+    private static void everyMinuteIsSound(Brief brief, long seed) {
         if (brief.sides().isEmpty() || brief.menu().isEmpty() || brief.guests().isEmpty()) {
             return;
         }

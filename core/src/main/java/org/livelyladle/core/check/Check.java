@@ -125,6 +125,12 @@ public final class Check {
     }
 
     /** A copy of the list; a missing one is empty. */
+    public static void rangeOrNone(@Nullable Double value, String field, double min, double max) {
+        if (value != null) {
+            range(value, field, min, max);
+        }
+    }
+
     public static <T> List<T> list(@Nullable List<T> values, String field, int most) {
         if (values == null) {
             return List.of();

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
@@ -56,10 +58,12 @@ public final class EveningPlanner {
      * What is foreseen.
      *
      * @param tooCool sides in which raw food stands under their floor
+     * @param cooled sides that are under their floor at the moment of the state
      */
-    public record Foreseen(Evening evening, Set<String> tooCool) {
+    public record Foreseen(Evening evening, Set<String> tooCool, Map<String, Cooled> cooled) {
         public Foreseen {
             tooCool = Set.copyOf(tooCool);
+            cooled = Map.copyOf(cooled);
         }
     }
 
@@ -72,17 +76,21 @@ public final class EveningPlanner {
         List<PotEvening> pots = new ArrayList<>();
         ProblemFinder problems = new ProblemFinder(brief, text);
         Set<String> tooCool = new TreeSet<>();
+        Map<String, Cooled> cooled = new TreeMap<>();
         for (Pot pot : brief.pots()) {
             PotRun run = new PotRun(
                     pot,
                     pot.sides().stream()
                             .map(side -> start(pot, side, sides.side(side.id()), traffic, lowSalt, state))
-                            .toList());
+                            .toList(),
+                    state);
             run.run(from, table.mealSeconds());
             problems.look(pot, run);
             run.sides().stream()
                     .filter(side -> side.isTooCoolForRawFood(state.at()))
                     .forEach(side -> tooCool.add(side.plan.side()));
+            run.sides()
+                    .forEach(side -> side.cooledAt(state.at()).ifPresent(found -> cooled.put(side.plan.side(), found)));
             pots.add(describe(pot, run, lowSalt));
         }
         FuelPlanner fuel = new FuelPlanner(brief, ledger);
@@ -95,7 +103,7 @@ public final class EveningPlanner {
                 circuits,
                 new LeftOverPlanner(brief, catalogue, ledger, text).plan(pots),
                 problems.find(seats, circuits));
-        return new Foreseen(evening, tooCool);
+        return new Foreseen(evening, tooCool, cooled);
     }
 
     /** For each guest on little salt the side most of their food comes from. */
@@ -130,10 +138,7 @@ public final class EveningPlanner {
                 HeatUp.DRY_LOSS_W_PER_M2_K * pot.outsideM2() / pot.sides().size(),
                 traffic.foods(side.id()),
                 traffic.soup(side.id()),
-                state.read().stream()
-                        .filter(reading -> reading.side().equals(side.id()))
-                        .collect(Collectors.toMap(
-                                TableState.Reading::at, TableState.Reading::celsius, (first, later) -> later)));
+                new Found(side.id(), state));
     }
 
     private SaltBand band(Side side, Set<String> lowSalt) {

@@ -2,10 +2,15 @@ package org.livelyladle.core.evening;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.TreeMap;
 import org.livelyladle.core.brief.HeatSource;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.evening.PotEvening.Phase;
 import org.livelyladle.core.heat.HeatUp;
+import org.livelyladle.core.table.TableState;
 
 /**
  * The sides of one pot under their one heat. On full from when a side has lost its simmer until all are back above it, else
@@ -23,11 +28,20 @@ final class PotRun {
     private final double holdingW;
     private final List<SideRun> sides;
     private final List<Double> minutesPercent = new ArrayList<>();
+    /** Parts of full that people set, by second, up to the last that is known of; null where as foreseen. */
+    private final NavigableMap<Integer, Optional<Double>> set = new TreeMap<>();
+
+    private final int known;
     private double joules;
     private double fullSeconds;
     private boolean full;
 
-    PotRun(Pot pot, List<SideRun> sides) {
+    /** @param state what people set its heat to */
+    PotRun(Pot pot, List<SideRun> sides, TableState state) {
+        this.known = state.at();
+        state.heat().stream()
+                .filter(heat -> heat.pot().equals(pot.id()))
+                .forEach(heat -> set.put(heat.at(), Optional.ofNullable(heat.share())));
         this.heat = pot.heatOrUsual();
         this.sides = sides;
         this.openM2 = pot.areaM2() / sides.size();
@@ -41,7 +55,7 @@ final class PotRun {
         double minute = 0;
         for (int second = from; second <= until; second++) {
             control();
-            double watts = full ? heat.effectiveW() : holdingW;
+            double watts = watts(second);
             double each = watts / sides.size();
             for (SideRun side : sides) {
                 boolean covered = full && side.isCovered();
@@ -63,6 +77,14 @@ final class PotRun {
             }
         }
         sides.forEach(side -> side.end(until));
+    }
+
+    private double watts(int second) {
+        Map.Entry<Integer, Optional<Double>> last = second <= known ? set.floorEntry(second) : null;
+        double foreseen = full ? heat.effectiveW() : holdingW;
+        return last == null
+                ? foreseen
+                : last.getValue().map(share -> share * heat.effectiveW()).orElse(foreseen);
     }
 
     private void control() {

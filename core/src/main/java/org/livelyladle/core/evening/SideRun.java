@@ -6,6 +6,7 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.catalogue.RawRisk;
@@ -15,6 +16,7 @@ import org.livelyladle.core.evening.SideEvening.Minute;
 import org.livelyladle.core.heat.HeatUp;
 import org.livelyladle.core.heat.Simmer;
 import org.livelyladle.core.heat.StirredSide;
+import org.livelyladle.core.table.TableState;
 
 /** One side carried through the evening second by second, with what has come and gone. */
 final class SideRun {
@@ -66,8 +68,7 @@ final class SideRun {
     private final TopUpRule rule;
     private final List<Food> foods;
     private final double[] soup;
-    /** Temperatures found in it, by second [°C]. */
-    private final Map<Integer, Double> read;
+    private final Found found;
 
     private final StirredSide broth;
     private final List<Food> inside = new ArrayList<>();
@@ -96,8 +97,8 @@ final class SideRun {
             double lossWPerK,
             List<Food> foods,
             double[] soup,
-            Map<Integer, Double> read) {
-        this.read = read;
+            Found found) {
+        this.found = found;
         this.plan = plan;
         this.simmer = simmer;
         this.rule = rule;
@@ -146,15 +147,14 @@ final class SideRun {
         for (Lump lump : lumps) {
             broth.draw(lump.take(broth.celsius(), broth.capacityJPerK()));
         }
-        Double found = read.get(second);
-        if (found != null) {
-            broth.becomes(found);
-        }
+        found.readAt(second).forEach(this::become);
+        found.pouredAt(second)
+                .forEach(poured -> pour(second, new TopUpRule.Pouring(Found.kind(poured.what()), poured.ml(), 0)));
         if (second >= 0 && second < soup.length) {
             flows.ladled += leave(soup[second]);
         }
-        if (second % MINUTE == 0 && mayPour) {
-            pour(second);
+        if (second % MINUTE == 0 && mayPour && !found.isPouredByHandAround(second)) {
+            rule.decide(broth.brothG(), foodMl(), saltG).ifPresent(pouring -> pour(second, pouring));
         }
         watch(second);
         if (second >= 0 && second % MINUTE == 0) {
@@ -224,15 +224,45 @@ final class SideRun {
         }
     }
 
-    private void pour(int second) {
-        rule.decide(broth.brothG(), foodMl(), saltG).ifPresent(pouring -> {
-            broth.pour(pouring.ml(), POURED_C);
-            saltG += pouring.stirredG();
-            flows.saltStirredG += pouring.stirredG();
-            saltG += pouring.kind() == Kind.WATER ? 0 : pouring.ml() * rule.reservePercent() / PERCENT;
-            flows.poured.merge(pouring.kind(), pouring.ml(), Double::sum);
-            doses.add(new Poured(second / MINUTE, pouring));
-        });
+    private void pour(int second, TopUpRule.Pouring pouring) {
+        broth.pour(pouring.ml(), POURED_C);
+        saltG += pouring.stirredG();
+        flows.saltStirredG += pouring.stirredG();
+        saltG += pouring.kind() == Kind.WATER ? 0 : pouring.ml() * rule.reservePercent() / PERCENT;
+        flows.poured.merge(pouring.kind(), pouring.ml(), Double::sum);
+        doses.add(new Poured(second / MINUTE, pouring));
+    }
+
+    /** As it was found, whatever was foreseen. */
+    private void become(TableState.Reading reading) {
+        if (reading.celsius() != null) {
+            broth.becomes(reading.celsius());
+        }
+        if (reading.ml() != null) {
+            double percent = percent();
+            broth.holds(reading.ml());
+            saltG = reading.ml() * percent / PERCENT;
+        }
+        if (reading.saltPercent() != null) {
+            saltG = broth.brothG() * reading.saltPercent() / PERCENT;
+        }
+    }
+
+    /**
+     * Where it stands under its floor at a moment: when it simmers again, a long time after the finish where it does not.
+     *
+     * @param at [s from sitting down]
+     */
+    Optional<Cooled> cooledAt(int at) {
+        int now = Math.max(0, Math.min(history.length - 1, at - firstSecond));
+        if (history[now] >= simmer.floorC()) {
+            return Optional.empty();
+        }
+        int back = now;
+        while (back < history.length && history[back] < simmer.simmerC()) {
+            back++;
+        }
+        return Optional.of(new Cooled(back < history.length ? back + firstSecond : Cooled.NOT_BACK, history[now]));
     }
 
     /** Before the first second: how long it will run [s]. */

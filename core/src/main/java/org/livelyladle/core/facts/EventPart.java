@@ -26,6 +26,7 @@ enum EventPart {
     SHARE("share", within(0, 1)),
     /** Thermometers show figures beyond what a side can have: they are recorded, and judged where they are used. */
     CELSIUS("celsius", within(-274, 2000)),
+    SALT_PERCENT("saltPercent", within(0, 30)),
     ACT("act", EventPart::isAny),
     EVENT("event", EventPart::isAny);
 

@@ -13,6 +13,7 @@ import static org.livelyladle.core.facts.EventPart.INGREDIENT;
 import static org.livelyladle.core.facts.EventPart.ML;
 import static org.livelyladle.core.facts.EventPart.POT;
 import static org.livelyladle.core.facts.EventPart.PRICE_CENTS;
+import static org.livelyladle.core.facts.EventPart.SALT_PERCENT;
 import static org.livelyladle.core.facts.EventPart.SHARE;
 import static org.livelyladle.core.facts.EventPart.SIDE;
 import static org.livelyladle.core.facts.EventPart.STAY;
@@ -56,8 +57,8 @@ public enum EventType {
     WANTS(Set.of(GUEST, CUT)),
     POURED(Set.of(SIDE, ML, WHAT)),
     HEAT_SET(Set.of(POT, SHARE)),
-    /** A temperature was read in a side. */
-    READ(Set.of(SIDE, CELSIUS)),
+    /** Something was measured in a side: its temperature, how much broth, how salty. */
+    READ(Set.of(SIDE), Set.of(CELSIUS, ML, SALT_PERCENT)),
     SKIMMED(Set.of(SIDE)),
     SOUP_SERVED(Set.of(SIDE)),
     /** An ingredient fell into a side that was not meant for it. */

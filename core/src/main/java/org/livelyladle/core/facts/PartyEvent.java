@@ -9,7 +9,9 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.table.Cue;
+import org.livelyladle.core.table.TableState;
 
 /**
  * Something that happened as a device tells it, under an id made by the device, so that sending it twice does no harm.
@@ -23,9 +25,10 @@ import org.livelyladle.core.table.Cue;
  * @param drop which drop of the plan
  * @param stay which of its stays, from 0; all that goes in or comes out together when left out
  * @param how it came out; done when left out
- * @param ml poured [ml]
+ * @param ml poured, or measured [ml]
  * @param share of full heat [1]
  * @param celsius as read [°C]
+ * @param saltPercent as measured [g per 100 g]
  * @param act which kind of cue was seen to
  * @param event the event taken back
  */
@@ -45,10 +48,11 @@ public record PartyEvent(
         @Nullable String cut,
         @Nullable String side,
         @Nullable Double ml,
-        TableEvent.@Nullable Liquid what,
+        TableState.@Nullable Liquid what,
         @Nullable String pot,
         @Nullable Double share,
         @Nullable Double celsius,
+        @Nullable Double saltPercent,
         Cue.@Nullable Act act,
         @Nullable UUID event) {
 
@@ -74,8 +78,12 @@ public record PartyEvent(
                 pot,
                 share,
                 celsius,
+                saltPercent,
                 act,
                 event);
+        if (type == EventType.READ && celsius == null && ml == null && saltPercent == null) {
+            throw new InvalidInputException("celsius", "missing", "celsius, ml or saltPercent for READ");
+        }
     }
 
     /**
@@ -112,6 +120,7 @@ public record PartyEvent(
                 pot,
                 share,
                 celsius,
+                saltPercent,
                 act,
                 event);
     }
@@ -133,7 +142,7 @@ public record PartyEvent(
                     case POURED ->
                         new TableEvent.Poured(id, at, requireNonNull(side), requireNonNull(ml), requireNonNull(what));
                     case HEAT_SET -> new TableEvent.HeatSet(id, at, requireNonNull(pot), requireNonNull(share));
-                    case READ -> new TableEvent.Read(id, at, requireNonNull(side), requireNonNull(celsius));
+                    case READ -> new TableEvent.Read(id, at, requireNonNull(side), celsius, ml, saltPercent);
                     case SKIMMED -> new TableEvent.CueDone(id, at, Cue.Act.SKIM, requireNonNull(side));
                     case SOUP_SERVED -> new TableEvent.CueDone(id, at, Cue.Act.SOUP, requireNonNull(side));
                     case FELL_IN -> new TableEvent.FellIn(id, at, requireNonNull(side), requireNonNull(ingredient));
@@ -157,7 +166,7 @@ public record PartyEvent(
     public static PartyEvent of(UUID id, Instant at, EventType type, String subject) {
         return new PartyEvent(
                 id, at, type, subject, null, null, null, null, null, null, null, null, null, null, null, null, null,
-                null, null, null, null);
+                null, null, null, null, null);
     }
 
     public static PartyEvent bought(
@@ -171,6 +180,7 @@ public record PartyEvent(
                 count,
                 grams,
                 priceCents,
+                null,
                 null,
                 null,
                 null,

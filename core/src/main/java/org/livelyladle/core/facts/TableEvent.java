@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.table.Cue;
+import org.livelyladle.core.table.TableState;
 
 /** Something that happened at the table. */
 public sealed interface TableEvent {
@@ -24,12 +25,6 @@ public sealed interface TableEvent {
         OVERDONE,
         /** Not found any more, or fallen down: eaten by nobody. */
         LOST
-    }
-
-    /** What was poured into a side. */
-    enum Liquid {
-        WATER,
-        RESERVE
     }
 
     record SatDown(UUID id, Instant at) implements TableEvent {}
@@ -58,13 +53,26 @@ public sealed interface TableEvent {
     record Wants(UUID id, Instant at, String guest, String cut) implements TableEvent {}
 
     /** @param ml [ml] */
-    record Poured(UUID id, Instant at, String side, double ml, Liquid what) implements TableEvent {}
+    record Poured(UUID id, Instant at, String side, double ml, TableState.Liquid what) implements TableEvent {}
 
     /** @param share of full [1] */
     record HeatSet(UUID id, Instant at, String pot, double share) implements TableEvent {}
 
-    /** @param celsius [°C] */
-    record Read(UUID id, Instant at, String side, double celsius) implements TableEvent {}
+    /**
+     * What was measured in a side; null what was not.
+     *
+     * @param celsius [°C]
+     * @param ml broth in it [ml]
+     * @param saltPercent [g per 100 g]
+     */
+    record Read(
+            UUID id,
+            Instant at,
+            String side,
+            @Nullable Double celsius,
+            @Nullable Double ml,
+            @Nullable Double saltPercent)
+            implements TableEvent {}
 
     record FellIn(UUID id, Instant at, String side, String ingredient) implements TableEvent {}
 

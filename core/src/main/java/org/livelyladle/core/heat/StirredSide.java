@@ -62,6 +62,11 @@ public final class StirredSide {
         celsius = Math.min(found, boilC);
     }
 
+    /** It was found to hold so much broth [g]. */
+    public void holds(double found) {
+        brothG = found;
+    }
+
     /** Food that takes the broth's temperature at once and stays in it. */
     public void mixFood(double joulePerK, double startC) {
         celsius = (capacityJPerK() * celsius + joulePerK * startC) / (capacityJPerK() + joulePerK);

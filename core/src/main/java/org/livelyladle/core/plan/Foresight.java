@@ -1,5 +1,6 @@
 package org.livelyladle.core.plan;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -9,6 +10,7 @@ import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.evening.Cooled;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.EveningPlanner;
 import org.livelyladle.core.heat.HeatUp;
@@ -29,6 +31,9 @@ import org.livelyladle.core.table.TableState;
 record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledger) {
     /** After so many tries a side that is too cool gets nothing raw at once, so that each further try bars one at least. */
     private static final int PATIENT_TRIES = 4;
+
+    /** A side that does not simmer again within so long does not at all [s]; memory. */
+    private static final int SOON_SECONDS = 1800;
 
     static Foresight of(
             Brief brief,
@@ -66,7 +71,7 @@ record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledg
      * @param brief as it turned out
      * @param before what was to come until then
      * @param pausedBefore pauses that it knew of [s]
-     * @param asBefore what sides took at a time until then
+     * @param asBefore what sides take at a time, as far as is known
      * @param care whether better moments are looked for at all
      */
     static Foresight of(
@@ -96,6 +101,19 @@ record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledg
             }
             limits = tries == 0 ? limits : tighter(limits, tries, foreseen.tooCool());
         }
+    }
+
+    /** Sides that are under their floor as far as is known, and would simmer again if nothing more went in. */
+    static Map<String, Cooled> cooled(
+            Brief brief, Catalogue catalogue, Sides sides, TableState state, KitchenText text) {
+        if (!state.tellsOfBroths()) {
+            return Map.of();
+        }
+        int until = Math.min(brief.mealMinutes() * 60, Math.max(0, state.at()) + SOON_SECONDS);
+        Sequence nothingMore = Sequence.of(until, state.begun());
+        return new EveningPlanner(brief, catalogue, new Ledger(), text)
+                .plan(sides, nothingMore, state)
+                .cooled();
     }
 
     /** With what has begun as it happened; nothing where a side would be too cool for what is to come. */

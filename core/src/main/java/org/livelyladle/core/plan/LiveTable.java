@@ -2,11 +2,14 @@ package org.livelyladle.core.plan;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.evening.Cooled;
 import org.livelyladle.core.facts.TableEvent;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.running.NowWriter;
+import org.livelyladle.core.running.Resume;
 import org.livelyladle.core.running.Running;
 import org.livelyladle.core.running.TableFold;
 import org.livelyladle.core.sequence.Care;
@@ -22,13 +25,13 @@ final class LiveTable {
 
     private final Stages stages;
     private final Foresight base;
-    private final Recent<Resumed, Sequence> resumed;
+    private final Recent<Resumed, Resume.Rest> resumed;
 
     /** What a sequence that was gone on from follows from. */
     record Resumed(Brief brief, List<TableEvent> happened) {}
 
     /** @param resumed remembers what was sequenced for moments before, so that each is sequenced once */
-    LiveTable(Stages stages, Foresight base, Recent<Resumed, Sequence> resumed) {
+    LiveTable(Stages stages, Foresight base, Recent<Resumed, Resume.Rest> resumed) {
         this.stages = stages;
         this.base = base;
         this.resumed = resumed;
@@ -43,8 +46,8 @@ final class LiveTable {
 
     /** @param own takes the figures of the table and the evening */
     Seen at(Instant asOf, List<TableEvent> events, Ledger own) {
-        Optional<Running> running =
-                TableFold.at(asOf, stages.brief(), stages.catalogue(), base.table(), events, this::resume);
+        Optional<Running> running = TableFold.at(
+                asOf, stages.brief(), stages.catalogue(), stages.sides(), base.table(), events, this::resume);
         if (running.isEmpty() || isOver(running.get())) {
             own.absorb(base.ledger());
             TablePlan planned = stages.table(base, TableState.empty(), own);
@@ -71,7 +74,8 @@ final class LiveTable {
         TableState state = running.state();
         boolean mayStand = !running.isOverdue() && !running.isPaused();
         Optional<Foresight> standing = mayStand ? stages.asItStands(base, running.proposed(), state) : Optional.empty();
-        return standing.orElseGet(() -> stages.goOn(base, running.proposed(), running.pausedThen(), state, Care.QUICK));
+        return standing.orElseGet(
+                () -> stages.goOn(base, running.cold(), running.proposed(), running.pausedThen(), state, Care.QUICK));
     }
 
     private Now now(Running running, TablePlan table, Foresight foresight) {
@@ -88,9 +92,13 @@ final class LiveTable {
                 .write();
     }
 
-    private Sequence resume(List<TableEvent> happened, Sequence before, int pausedBefore, TableState state) {
-        return resumed.get(
-                new Resumed(stages.brief(), happened),
-                () -> stages.goOn(base, before, pausedBefore, state, Care.FULL).table());
+    private Resume.Rest resume(List<TableEvent> happened, Sequence before, int pausedBefore, TableState state) {
+        return resumed.get(new Resumed(stages.brief(), happened), () -> {
+            Map<String, Cooled> cooled = stages.cooled(state);
+            return new Resume.Rest(
+                    stages.goOn(base, cooled, before, pausedBefore, state, Care.FULL)
+                            .table(),
+                    cooled);
+        });
     }
 }

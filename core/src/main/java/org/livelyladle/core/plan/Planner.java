@@ -31,6 +31,7 @@ import org.livelyladle.core.prep.PrepInputs;
 import org.livelyladle.core.prep.PrepPlanner;
 import org.livelyladle.core.purchases.PurchasePlanner;
 import org.livelyladle.core.purchases.Purchases;
+import org.livelyladle.core.running.Resume;
 import org.livelyladle.core.sauces.SaucePlanner;
 import org.livelyladle.core.sauces.Sauces;
 import org.livelyladle.core.sequence.Care;
@@ -50,7 +51,7 @@ public final class Planner {
     private final Catalogue builtIn;
     private final WindowModel model = new WindowModel();
     private final Recent<Brief, Based> recent = new Recent<>(RECENT_BRIEFS);
-    private final Recent<LiveTable.Resumed, Sequence> resumed = new Recent<>(RECENT_MOMENTS);
+    private final Recent<LiveTable.Resumed, Resume.Rest> resumed = new Recent<>(RECENT_MOMENTS);
 
     /** What follows from a brief alone. */
     private record Based(Stages stages, Foresight foresight) {}

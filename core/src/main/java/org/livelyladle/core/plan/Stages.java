@@ -1,7 +1,9 @@
 package org.livelyladle.core.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.livelyladle.core.audit.TableAudit;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
@@ -12,12 +14,14 @@ import org.livelyladle.core.check.Violation;
 import org.livelyladle.core.cooking.WindowModel;
 import org.livelyladle.core.cooking.WindowPlanner;
 import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.evening.Cooled;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.pace.PaceFigures;
 import org.livelyladle.core.portions.PortionPlanner;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.sequence.Care;
+import org.livelyladle.core.sequence.SideLimits;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.ScoreTerm;
 import org.livelyladle.core.table.Sequence;
@@ -60,13 +64,25 @@ record Stages(
         return Foresight.of(brief, catalogue, portions, sides, windows, care, text);
     }
 
+    /** Sides that are under their floor at a later moment. */
+    Map<String, Cooled> cooled(TableState state) {
+        return Foresight.cooled(state.turnedOut(brief), catalogue, sides, state, text);
+    }
+
     /**
      * From a later moment on.
      *
      * @param base whose limits hold
+     * @param cooled sides that are under their floor: nothing raw goes in until they simmer again
      * @param before what was to come until then, knowing of these pauses [s]
      */
-    Foresight goOn(Foresight base, Sequence before, int pausedBefore, TableState state, Care care) {
+    Foresight goOn(
+            Foresight base,
+            Map<String, Cooled> cooled,
+            Sequence before,
+            int pausedBefore,
+            TableState state,
+            Care care) {
         return Foresight.of(
                 state.turnedOut(brief),
                 catalogue,
@@ -75,10 +91,19 @@ record Stages(
                 windows,
                 before,
                 pausedBefore,
-                base.limits(),
+                base.limits().waiting(waits(cooled)),
                 state,
                 care,
                 text);
+    }
+
+    private Map<String, SideLimits.Wait> waits(Map<String, Cooled> cooled) {
+        return cooled.entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey,
+                        side -> new SideLimits.Wait(
+                                side.getValue().until(),
+                                "the side is at " + text.celsius(side.getValue().celsius()))));
     }
 
     /** What was to come still holds at a later moment; nothing where a rule stands against it by now. */
@@ -100,7 +125,7 @@ record Stages(
         Foresight base = foresee(Care.FULL);
         return state.isEmpty()
                 ? table(base, state, new Ledger())
-                : table(goOn(base, base.table(), 0, state, Care.FULL), state, new Ledger());
+                : table(goOn(base, cooled(state), base.table(), 0, state, Care.FULL), state, new Ledger());
     }
 
     private List<Violation> audit(Brief as, Sequence sequence, TableState state) {

@@ -82,6 +82,16 @@ final class InPot {
         }
     }
 
+    /** What is still in takes so much longer, or shorter where negative, as the broth is not hot enough [s]. */
+    void slower(int seconds, int at) {
+        for (Piece piece : pieces) {
+            Stay stay = piece.stay;
+            if (!piece.out && !stay.onPlate() && (isMinded() || stay.takeOut() > at)) {
+                piece.stay = stay.slower(isMinded() ? seconds : Math.max(at - stay.takeOut(), seconds));
+            }
+        }
+    }
+
     /** As it is at a moment: what nobody took out is still in, and comes out as soon as can be. */
     Drop at(int moment) {
         int soonest = Math.floorDiv(moment, GRID) * GRID + GRID;

@@ -18,6 +18,7 @@ import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.evening.Cooled;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.SideEvening;
 import org.livelyladle.core.measure.KitchenText;
@@ -288,8 +289,22 @@ public final class NowWriter {
                         .reversed())
                 .limit(MOST_SAID)
                 .map(reason -> name(reason.drop()) + " " + reason.now());
-        return Stream.concat(Stream.concat(closed, shifted), running.said().stream())
+        return Stream.of(closed, sides.stream().flatMap(this::cold), shifted, running.said().stream())
+                .flatMap(sentences -> sentences)
                 .toList();
+    }
+
+    private Stream<String> cold(Now.SideNow side) {
+        Cooled cold = running.cold().get(side.side());
+        if (cold == null) {
+            return Stream.empty();
+        }
+        String is = sideName(side.side()) + " is at " + text.celsius(side.celsius());
+        return Stream.of(
+                cold.getsBack()
+                        ? is + ": nothing raw goes in for " + KitchenText.minutes((cold.until() - at) / (double) MINUTE)
+                                + ", and raw food that is in takes as much longer"
+                        : is + " and does not get back to a simmer: cook the raw food that is in it somewhere else");
     }
 
     /** What is late is asked for anyway; what eaters do themselves nobody has been told of. */

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.livelyladle.core.evening.Cooled;
 import org.livelyladle.core.facts.TableEvent;
 import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Sequence;
@@ -22,6 +23,7 @@ import org.livelyladle.core.table.TableState;
  * @param due when what has not been taken out yet should have been, by drop [s from sitting down]
  * @param out ids of drops that came out
  * @param seenTo what was done to broths and for all
+ * @param cold sides that are under their floor
  * @param happened all events so far, in order
  * @param said what was ignored, and why
  */
@@ -36,6 +38,7 @@ public record Running(
         Map<String, Integer> due,
         Set<String> out,
         List<SeenTo> seenTo,
+        Map<String, Cooled> cold,
         List<TableEvent> happened,
         List<String> said) {
 
@@ -43,6 +46,7 @@ public record Running(
         due = Map.copyOf(due);
         out = Set.copyOf(out);
         seenTo = List.copyOf(seenTo);
+        cold = Map.copyOf(cold);
         happened = List.copyOf(happened);
         said = List.copyOf(said);
     }

@@ -17,9 +17,11 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
-import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.WayOfEating;
+import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.evening.Cooled;
 import org.livelyladle.core.facts.TableEvent;
 import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Drop;
@@ -48,7 +50,8 @@ public final class TableFold {
     private final Catalogue catalogue;
     private final Resume resume;
     private final Instant satDown;
-    private final Thermometers thermometers = new Thermometers();
+    private final BrothFacts broths;
+    private final ColdSides cold;
     private final Map<String, InPot> begun = new TreeMap<>();
     private final List<TableState.FellIn> fellIn = new ArrayList<>();
     private final Map<String, TableState.Present> guests = new LinkedHashMap<>();
@@ -69,7 +72,9 @@ public final class TableFold {
     private boolean isFinished;
     private boolean isOtherwise;
 
-    private TableFold(Brief brief, Catalogue catalogue, Sequence base, Instant satDown, Resume resume) {
+    private TableFold(Brief brief, Catalogue catalogue, Sides sides, Sequence base, Instant satDown, Resume resume) {
+        this.broths = new BrothFacts(brief);
+        this.cold = new ColdSides(sides);
         this.brief = brief;
         this.catalogue = catalogue;
         this.plan = base;
@@ -83,13 +88,19 @@ public final class TableFold {
      * @return nothing before somebody sat down
      */
     public static Optional<Running> at(
-            Instant asOf, Brief brief, Catalogue catalogue, Sequence base, List<TableEvent> events, Resume resume) {
+            Instant asOf,
+            Brief brief,
+            Catalogue catalogue,
+            Sides sides,
+            Sequence base,
+            List<TableEvent> events,
+            Resume resume) {
         List<TableEvent> past =
                 events.stream().filter(event -> !event.at().isAfter(asOf)).toList();
         return past.stream()
                 .filter(TableEvent.SatDown.class::isInstance)
                 .findFirst()
-                .map(satDown -> new TableFold(brief, catalogue, base, satDown.at(), resume).fold(past, asOf));
+                .map(satDown -> new TableFold(brief, catalogue, sides, base, satDown.at(), resume).fold(past, asOf));
     }
 
     private Running fold(List<TableEvent> events, Instant asOf) {
@@ -99,7 +110,9 @@ public final class TableFold {
             happened.add(event);
             isOtherwise |= apply(event, at);
             if (isOtherwise && hasBegun) {
-                plan = resume.from(List.copyOf(happened), plan, pausedThen, state(at));
+                Resume.Rest rest = resume.from(List.copyOf(happened), plan, pausedThen, state(at));
+                plan = rest.sequence();
+                cool(rest.cooled(), at);
                 pausedThen = pausedBy(at);
                 isOtherwise = false;
             }
@@ -126,6 +139,7 @@ public final class TableFold {
                 due,
                 out,
                 seenTo,
+                cold.at(now),
                 happened,
                 said);
     }
@@ -153,7 +167,9 @@ public final class TableFold {
                 List.copyOf(usedUp),
                 List.copyOf(skipped),
                 wants,
-                thermometers.readings());
+                broths.readings(),
+                broths.poured(),
+                broths.heat());
     }
 
     /** What eaters dip, mind and brown themselves goes as it was to go, but for a pause. */
@@ -194,7 +210,8 @@ public final class TableFold {
         List<Stay> stays = new ArrayList<>();
         for (Stay stay : inBroth) {
             plateOf(drop, stay).ifPresent(plate -> stays.add(plate.later(later)));
-            stays.add(stay.later(later));
+            Stay in = stay.later(later);
+            stays.add(isRaw(drop) ? in.slower(cold.longer(drop.side(), in.putIn())) : in);
         }
         begun.computeIfAbsent(drop.id(), id -> new InPot(drop)).add(stays);
     }
@@ -223,10 +240,21 @@ public final class TableFold {
             return want(want);
         }
         if (event instanceof TableEvent.Read read) {
-            thermometers.read(read, at, brief).ifPresent(said::add);
-            return false;
+            return read(read, at);
         }
-        seenTo(event).ifPresent(side -> seenTo.add(new Running.SeenTo(side.act(), side.side(), at)));
+        if (event instanceof TableEvent.Poured pour) {
+            seenTo.add(new Running.SeenTo(Cue.Act.POUR, pour.side(), at));
+            return broths.pour(pour, at);
+        }
+        if (event instanceof TableEvent.HeatSet set) {
+            Optional<String> side = broths.set(set.pot(), set.share(), at);
+            side.ifPresent(first -> seenTo.add(new Running.SeenTo(Cue.Act.HEAT, first, at)));
+            return side.isPresent();
+        }
+        if (event instanceof TableEvent.CueDone done) {
+            seenTo.add(new Running.SeenTo(done.act(), done.side(), at));
+            return done.act() == Cue.Act.HEAT && broths.setAsPlanned(done.side(), at);
+        }
         return whoIsThere(event, at) || passes(event, at);
     }
 
@@ -316,8 +344,40 @@ public final class TableFold {
                 .toList();
     }
 
+    /** @return true where a side is too cold, and nobody knew */
+    private boolean read(TableEvent.Read read, int at) {
+        Optional<String> ignored = broths.read(read, at);
+        ignored.ifPresent(said::add);
+        Double celsius = read.celsius();
+        if (ignored.isPresent() || celsius == null) {
+            return false;
+        }
+        if (cold.isUnderItsFloor(read.side(), celsius)) {
+            return !cold.isCold(read.side(), at);
+        }
+        cook(read.side(), cold.hot(read.side(), at), at);
+        return false;
+    }
+
+    /** As the rest is sequenced for sides that are under their floor until some time, so what is in them takes longer. */
+    private void cool(Map<String, Cooled> cooled, int at) {
+        cooled.forEach((side, found) -> cook(side, cold.found(side, found, at), at));
+    }
+
+    private boolean isRaw(Drop drop) {
+        return catalogue.cut(drop.cut()).rawRisk() != RawRisk.NONE;
+    }
+
+    /** Raw food in a side takes so much longer, or shorter where negative [s]. */
+    private void cook(String side, int longer, int at) {
+        begun.values().stream()
+                .filter(pot -> pot.drop().side().equals(side))
+                .filter(pot -> isRaw(pot.drop()))
+                .forEach(pot -> pot.slower(longer, at));
+    }
+
     private boolean fell(TableEvent.FellIn fall, int at) {
-        boolean isKnown = brief.sides().stream().map(Side::id).anyMatch(fall.side()::equals)
+        boolean isKnown = broths.isASide(fall.side())
                 && catalogue.findIngredient(fall.ingredient()).isPresent();
         return isKnown && fellIn.add(new TableState.FellIn(fall.side(), fall.ingredient(), at));
     }
@@ -335,23 +395,6 @@ public final class TableFold {
 
     private boolean isOnTheMenu(String cut) {
         return brief.menu().stream().map(MenuItem::cut).anyMatch(cut::equals);
-    }
-
-    private Optional<TableEvent.CueDone> seenTo(TableEvent event) {
-        if (event instanceof TableEvent.CueDone done) {
-            return Optional.of(done);
-        }
-        if (event instanceof TableEvent.Poured poured) {
-            return Optional.of(new TableEvent.CueDone(poured.id(), poured.at(), Cue.Act.POUR, poured.side()));
-        }
-        if (event instanceof TableEvent.HeatSet set) {
-            return brief.pots().stream()
-                    .filter(pot -> pot.id().equals(set.pot()) && !pot.sides().isEmpty())
-                    .map(pot -> pot.sides().get(0).id())
-                    .map(side -> new TableEvent.CueDone(set.id(), set.at(), Cue.Act.HEAT, side))
-                    .findFirst();
-        }
-        return Optional.empty();
     }
 
     private boolean whoIsThere(TableEvent event, int at) {

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.facts.TableEvent;
 import org.livelyladle.core.table.TableState;
 
@@ -22,28 +21,34 @@ final class Thermometers {
     private static final int JUMP_SECONDS = 5;
 
     private final List<TableState.Reading> readings = new ArrayList<>();
-    private final Map<String, TableState.Reading> last = new HashMap<>();
+    private final Map<String, Shown> last = new HashMap<>();
+
+    /** A temperature that was believed [°C, s from sitting down]. */
+    private record Shown(double celsius, int at) {}
 
     List<TableState.Reading> readings() {
         return readings;
     }
 
     /** @return why a reading is not believed; nothing where it is */
-    Optional<String> read(TableEvent.Read read, int at, Brief brief) {
-        if (brief.sides().stream().noneMatch(side -> side.id().equals(read.side()))) {
-            return Optional.of("A thermometer tells of a side there is none of: " + read.side());
-        }
-        TableState.Reading before = last.get(read.side());
-        boolean jumps = before != null
-                && at - before.at() <= JUMP_SECONDS
-                && Math.abs(read.celsius() - before.celsius()) > JUMP_K;
-        if (read.celsius() < COLDEST || read.celsius() > HOTTEST || jumps) {
+    Optional<String> read(TableEvent.Read read, int at) {
+        Double celsius = read.celsius();
+        if (celsius != null && !isPossible(read.side(), celsius, at)) {
             return Optional.of(String.format(
-                    Locale.ROOT, "A thermometer says %.0f °C, which no broth can be: it is ignored", read.celsius()));
+                    Locale.ROOT, "A thermometer says %.0f °C, which no broth can be: it is ignored", celsius));
         }
-        TableState.Reading reading = new TableState.Reading(read.side(), read.celsius(), at);
+        TableState.Reading reading = new TableState.Reading(read.side(), celsius, read.ml(), read.saltPercent(), at);
         readings.add(reading);
-        last.put(read.side(), reading);
+        if (celsius != null) {
+            last.put(read.side(), new Shown(celsius, at));
+        }
         return Optional.empty();
+    }
+
+    private boolean isPossible(String side, double celsius, int at) {
+        Shown before = last.get(side);
+        boolean jumps =
+                before != null && at - before.at() <= JUMP_SECONDS && Math.abs(celsius - before.celsius()) > JUMP_K;
+        return celsius >= COLDEST && celsius <= HOTTEST && !jumps;
     }
 }

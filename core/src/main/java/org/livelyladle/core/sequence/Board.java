@@ -56,7 +56,7 @@ final class Board {
         this.cues = new Cues(mealSeconds, minders);
         this.hands = new Hands(mealSeconds);
         plans.all().forEach(side -> {
-            profiles.put(side.side(), new SideProfile(side, limits.share(side.side())));
+            profiles.put(side.side(), new SideProfile(side, limits));
             potOf.put(side.side(), brief.potOf(side.side()).id());
         });
         for (Guest guest : brief.guests()) {

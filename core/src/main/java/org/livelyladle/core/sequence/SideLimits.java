@@ -10,8 +10,17 @@ import java.util.TreeSet;
  *
  * @param shares for sides that take less at a time than reckoned: part of the largest drop and of the pace [1]
  * @param withoutRaw sides too cool for raw food, however little goes in
+ * @param waits sides that are too cool for raw food for the time being
  */
-public record SideLimits(Map<String, Double> shares, Set<String> withoutRaw) {
+public record SideLimits(Map<String, Double> shares, Set<String> withoutRaw, Map<String, Wait> waits) {
+    /**
+     * Nothing raw goes in for a while.
+     *
+     * @param until [s from sitting down]
+     * @param why as one would say it
+     */
+    public record Wait(int until, String why) {}
+
     /** A side under its floor takes so much less at the next try [1]. */
     private static final double LESS = 0.7;
     /** Less than this is no way to feed anybody [1]. */
@@ -20,10 +29,11 @@ public record SideLimits(Map<String, Double> shares, Set<String> withoutRaw) {
     public SideLimits {
         shares = Map.copyOf(shares);
         withoutRaw = Set.copyOf(withoutRaw);
+        waits = Map.copyOf(waits);
     }
 
     public static SideLimits without(Set<String> tooCool) {
-        return new SideLimits(Map.of(), tooCool);
+        return new SideLimits(Map.of(), tooCool, Map.of());
     }
 
     public double share(String side) {
@@ -34,13 +44,18 @@ public record SideLimits(Map<String, Double> shares, Set<String> withoutRaw) {
         return !withoutRaw.contains(side);
     }
 
+    /** The same, while nothing raw goes into these sides for some time. */
+    public SideLimits waiting(Map<String, Wait> waits) {
+        return new SideLimits(shares, withoutRaw, waits);
+    }
+
     /** After a try in which raw food stood in these sides below their floor: less at a time, in the end nothing raw. */
     public SideLimits after(Set<String> tooCool) {
         Map<String, Double> tighter = new TreeMap<>(shares);
         tooCool.forEach(side -> tighter.merge(side, LESS, (a, b) -> a * b));
         Set<String> given = new TreeSet<>(tighter.keySet());
         given.removeIf(side -> tighter.get(side) >= LEAST);
-        return new SideLimits(tighter, withoutRaw).barring(given);
+        return new SideLimits(tighter, withoutRaw, waits).barring(given);
     }
 
     /** Nothing raw into these sides, and all else as a side takes it that need not keep its floor. */
@@ -49,6 +64,6 @@ public record SideLimits(Map<String, Double> shares, Set<String> withoutRaw) {
         rest.keySet().removeAll(sides);
         Set<String> barred = new TreeSet<>(withoutRaw);
         barred.addAll(sides);
-        return new SideLimits(rest, barred);
+        return new SideLimits(rest, barred, waits);
     }
 }

@@ -12,14 +12,17 @@ final class SideProfile {
     private final double roomMl;
     private final ColdLoad cold;
     private final int baskets;
+    private final SideLimits.@Nullable Wait wait;
     private final List<Placing> inside = new ArrayList<>();
     private final Occupancy occupancy = new Occupancy();
     private boolean isChanged;
     /** Load and room are those of all that is inside but this. */
     private @Nullable Placing leftOut;
 
-    /** @param share of the largest drop and the pace it really takes [1] */
-    SideProfile(SidePlan side, double share) {
+    /** @param limits of the largest drop and the pace it really takes */
+    SideProfile(SidePlan side, SideLimits limits) {
+        double share = limits.share(side.side());
+        this.wait = limits.waits().get(side.side());
         this.roomMl = side.room().value();
         this.cold = new ColdLoad(
                 share * side.dropLimit().value(), share * side.pace().value());
@@ -44,6 +47,9 @@ final class SideProfile {
     /** The rule that forbids the batch at this time, whenever it is inside now, or null when it fits. */
     @Nullable
     String obstacle(Placing candidate, int putIn) {
+        if (wait != null && candidate.isRaw && putIn < wait.until()) {
+            return wait.why();
+        }
         if (candidate.coldGrams > cold.limitG() + TOLERANCE) {
             return "the drop is larger than the side takes at once";
         }

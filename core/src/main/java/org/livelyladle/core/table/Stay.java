@@ -127,6 +127,16 @@ public record Stay(
         return new Stay(putIn, ready, bestUntil, overcooked, second, grams, loadGrams, volumeMl, servings, side, plate);
     }
 
+    /** The same still in the broth, which takes so much longer to cook it [s]. */
+    public Stay slower(int seconds) {
+        return later(seconds).since(putIn);
+    }
+
+    private Stay since(int second) {
+        return new Stay(
+                second, ready, bestUntil, overcooked, takeOut, grams, loadGrams, volumeMl, servings, side, plate);
+    }
+
     public boolean isInside(int second) {
         return putIn <= second && second < takeOut;
     }

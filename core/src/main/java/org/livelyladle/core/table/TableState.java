@@ -23,7 +23,9 @@ import org.livelyladle.core.check.Check;
  * @param usedUp cuts of which there is none left to put in
  * @param skipped ids of drops that are not going to be cooked
  * @param wants who wants more than planned, in order: a helping of what others leave
- * @param read temperatures read in sides; each holds from its moment on
+ * @param read what was measured in sides; each holds from its moment on
+ * @param poured what was poured into sides
+ * @param heat what pots were set to, until the moment of the state or another setting
  */
 public record TableState(
         @Nullable Integer at,
@@ -34,7 +36,9 @@ public record TableState(
         @Nullable List<String> usedUp,
         @Nullable List<String> skipped,
         @Nullable List<Wanted> wants,
-        @Nullable List<Reading> read) {
+        @Nullable List<Reading> read,
+        @Nullable List<Pouring> poured,
+        @Nullable List<Heat> heat) {
     /** Before anything could have happened [s from sitting down]. */
     private static final int BEFORE = -7200;
 
@@ -46,6 +50,8 @@ public record TableState(
     private static final double COLDEST = -5;
 
     private static final double HOTTEST = 130;
+    private static final double MOST_ML = 20_000;
+    private static final double MOST_SALT_PERCENT = 30;
     private static final int LONGEST_MEAL = 240;
     /** A guest is at the table for so long at least [min]. */
     private static final int LEAST_STAY = 10;
@@ -67,11 +73,52 @@ public record TableState(
         }
     }
 
-    /** A temperature read in a side [s from sitting down, °C]. */
-    public record Reading(String side, double celsius, int at) {
+    /**
+     * What was measured in a side [s from sitting down]; null what was not.
+     *
+     * @param celsius [°C]
+     * @param ml broth in it [ml]
+     * @param saltPercent [g per 100 g]
+     */
+    public record Reading(
+            String side,
+            @Nullable Double celsius,
+            @Nullable Double ml,
+            @Nullable Double saltPercent,
+            int at) {
         public Reading {
             side = Check.id(side, "side");
-            Check.range(celsius, "celsius", COLDEST, HOTTEST);
+            Check.rangeOrNone(celsius, "celsius", COLDEST, HOTTEST);
+            Check.rangeOrNone(ml, "ml", 0, MOST_ML);
+            Check.rangeOrNone(saltPercent, "saltPercent", 0, MOST_SALT_PERCENT);
+            Check.range(at, "at", BEFORE, LATEST);
+        }
+    }
+
+    /** What was poured into a side, hot from the kettle or the pan [ml, s from sitting down]. */
+    public record Pouring(String side, double ml, Liquid what, int at) {
+        public Pouring {
+            side = Check.id(side, "side");
+            Check.range(ml, "ml", 0, MOST_ML);
+            Check.present(what, "what");
+            Check.range(at, "at", BEFORE, LATEST);
+        }
+    }
+
+    public enum Liquid {
+        WATER,
+        RESERVE
+    }
+
+    /**
+     * What a pot was set to [s from sitting down].
+     *
+     * @param share of full [1]; as the plan would have it when null
+     */
+    public record Heat(String pot, @Nullable Double share, int at) {
+        public Heat {
+            pot = Check.id(pot, "pot");
+            Check.rangeOrNone(share, "share", 0, 1);
             Check.range(at, "at", BEFORE, LATEST);
         }
     }
@@ -140,19 +187,26 @@ public record TableState(
         skipped = List.copyOf(Check.list(requireNonNullElse(skipped, List.<String>of()), "skipped", MOST_DROPS));
         wants = List.copyOf(Check.list(requireNonNullElse(wants, List.<Wanted>of()), "wants", MOST_DROPS));
         read = Check.list(requireNonNullElse(read, List.<Reading>of()), "read", MOST_READINGS).stream()
-                .sorted(Comparator.comparingInt(Reading::at)
-                        .thenComparing(Reading::side)
-                        .thenComparing(Reading::celsius))
+                .sorted(Comparator.comparingInt(Reading::at).thenComparing(Reading::toString))
                 .toList();
+        poured = Check.list(requireNonNullElse(poured, List.<Pouring>of()), "poured", MOST_READINGS).stream()
+                .sorted(Comparator.comparingInt(Pouring::at).thenComparing(Pouring::toString))
+                .toList();
+        heat = List.copyOf(Check.list(requireNonNullElse(heat, List.<Heat>of()), "heat", MOST_READINGS));
     }
 
     /** Before the meal: nothing has happened. */
     public static TableState empty() {
-        return new TableState(null, null, null, null, null, null, null, null, null);
+        return new TableState(null, null, null, null, null, null, null, null, null, null, null);
     }
 
     public boolean isEmpty() {
         return equals(empty());
+    }
+
+    /** Whether the broths are known to be otherwise than foreseen. */
+    public boolean tellsOfBroths() {
+        return !read.isEmpty() || !poured.isEmpty() || !heat.isEmpty();
     }
 
     public boolean wantsNoMore(String guest) {

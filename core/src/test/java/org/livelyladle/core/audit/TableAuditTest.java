@@ -142,9 +142,12 @@ class TableAuditTest {
 
         assertThat(sesameSeen(
                         allergic,
-                        new TableState(last.putIn() - 1, 0, null, List.of(sesame), null, null, null, null, null)))
+                        new TableState(
+                                last.putIn() - 1, 0, null, List.of(sesame), null, null, null, null, null, null, null)))
                 .isTrue();
-        assertThat(sesameSeen(allergic, new TableState(5400, 0, null, List.of(sesame), null, null, null, null, null)))
+        assertThat(sesameSeen(
+                        allergic,
+                        new TableState(5400, 0, null, List.of(sesame), null, null, null, null, null, null, null)))
                 .isFalse();
     }
 

@@ -2,6 +2,7 @@ package org.livelyladle.core.sequence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Pot;
@@ -17,7 +18,7 @@ import org.livelyladle.core.measure.UnitSystem;
 class SideProfileTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
     private static final SidePlan SIDE = side();
-    private final SideProfile profile = new SideProfile(SIDE, 1);
+    private final SideProfile profile = new SideProfile(SIDE, SideLimits.without(Set.of()));
     private final double limit = 0.85 * SIDE.dropLimit().value();
 
     private static SidePlan side() {
