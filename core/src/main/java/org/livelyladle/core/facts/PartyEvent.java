@@ -169,6 +169,33 @@ public record PartyEvent(
                 null, null, null, null, null);
     }
 
+    /** @param celsius as read in a side [°C] */
+    public static PartyEvent read(UUID id, Instant at, String side, double celsius) {
+        return new PartyEvent(
+                id,
+                at,
+                EventType.READ,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                side,
+                null,
+                null,
+                null,
+                null,
+                celsius,
+                null,
+                null,
+                null);
+    }
+
     public static PartyEvent bought(
             UUID id, Instant at, String offer, String ingredient, int count, double grams, int priceCents) {
         return new PartyEvent(

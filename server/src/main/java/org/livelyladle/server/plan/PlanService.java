@@ -105,7 +105,7 @@ public class PlanService {
     }
 
     /** Only the table of the plan, for screens at it. */
-    Followed<TablePlan> table(SignedIn host, UUID party, @Nullable Instant asOf) {
+    public Followed<TablePlan> table(SignedIn host, UUID party, @Nullable Instant asOf) {
         return follow(
                 host,
                 party,
