@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parties/{id}/probe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/parties/{id}/restore": {
         parameters: {
             query?: never;
@@ -510,6 +526,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["schedule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weigh"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1528,6 +1560,8 @@ export interface components {
             /** Format: int32 */
             priceCents?: number;
             /** Format: double */
+            saltPercent?: number;
+            /** Format: double */
             share?: number;
             side?: string;
             /** Format: int32 */
@@ -1737,6 +1771,11 @@ export interface components {
             deals?: components["schemas"]["Deal"][];
             offers: components["schemas"]["Offer"][];
         };
+        ProbeServiceShown: {
+            /** Format: double */
+            celsius?: number;
+            message?: string;
+        };
         Purchases: {
             beatenPins: components["schemas"]["PurchasesBeatenPin"][];
             bill: components["schemas"]["Figure"];
@@ -1903,6 +1942,11 @@ export interface components {
             guest: string;
             ml: components["schemas"]["Figure"];
             sauce: string;
+        };
+        ScaleControllerWeight: {
+            /** Format: double */
+            grams?: number;
+            message?: string;
         };
         Schedule: {
             /** Format: int32 */
@@ -2210,8 +2254,10 @@ export interface components {
             empty?: boolean;
             fellIn?: components["schemas"]["TableStateFellIn"][];
             guests?: components["schemas"]["TableStatePresent"][];
+            heat?: components["schemas"]["TableStateHeat"][];
             /** Format: int32 */
             pausedSeconds?: number;
+            poured?: components["schemas"]["TableStatePouring"][];
             read?: components["schemas"]["TableStateReading"][];
             skipped?: string[];
             usedUp?: string[];
@@ -2222,6 +2268,22 @@ export interface components {
             at: number;
             ingredient: string;
             side: string;
+        };
+        TableStateHeat: {
+            /** Format: int32 */
+            at: number;
+            pot: string;
+            /** Format: double */
+            share?: number;
+        };
+        TableStatePouring: {
+            /** Format: int32 */
+            at: number;
+            /** Format: double */
+            ml: number;
+            side: string;
+            /** @enum {string} */
+            what: "WATER" | "RESERVE";
         };
         TableStatePresent: {
             /** Format: int32 */
@@ -2236,7 +2298,11 @@ export interface components {
             /** Format: int32 */
             at: number;
             /** Format: double */
-            celsius: number;
+            celsius?: number;
+            /** Format: double */
+            ml?: number;
+            /** Format: double */
+            saltPercent?: number;
             side: string;
         };
         TableStateWanted: {
@@ -2977,6 +3043,30 @@ export interface operations {
             };
         };
     };
+    read: {
+        parameters: {
+            query: {
+                side: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ProbeServiceShown"];
+                };
+            };
+        };
+    };
     restore: {
         parameters: {
             query?: never;
@@ -3201,6 +3291,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Schedule"];
+                };
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ScaleControllerWeight"];
                 };
             };
         };

@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
-import { nowShare, type Station } from './stations'
+import { aBrief, aPlan } from '@/test/data'
+import { nowShare, stations, type Station } from './stations'
 
 const station = (at?: number): Station => ({
   key: String(at),
@@ -22,4 +23,14 @@ it('moves between two moments by time', () => {
 
 it('stays at the end once everything is over', () => {
   expect(nowShare(line, 999)).toBe(1)
+})
+
+it('tells when people really sat down, and moves the finish along', () => {
+  const plan = aPlan()
+  plan.table.now.satDown = '2026-11-28T18:25:00Z'
+  plan.table.now.started = true
+  const [table, finish] = stations({ ...aBrief(), zone: 'Europe/Berlin' }, plan).slice(-2)
+
+  expect([table?.name, table?.figure]).toEqual(['Sat down', '19:25'])
+  expect((finish?.at ?? 0) - (table?.at ?? 0)).toBe(plan.table.mealSeconds * 1000)
 })

@@ -1,5 +1,6 @@
 import type { StepName } from '@/app/router'
 import type { Brief, Plan, Step } from '@/api/types'
+import { satDown } from '@/party/satDown'
 import { clockAfter, clockText, localMs, weekday } from '@/ui/time'
 
 /** A station of the evening line: a step of the work or a moment of the days around it. */
@@ -47,7 +48,7 @@ export function stations(brief: Brief, plan: Plan): Station[] {
     key: `shop-${trip.shop}`,
     open: trip.lines.some((line) => !line.boughtEvent),
   }))
-  const sitDown = localMs(brief.sitDown)
+  const began = satDown(brief, plan)
   return [
     base('guests', 'Guests', String(brief.guests.length)),
     base('pots', 'Pots, broths', many(sides, 'side')),
@@ -55,13 +56,13 @@ export function stations(brief: Brief, plan: Plan): Station[] {
     base('sauces', 'Sauces', String(brief.sauces.length)),
     ...(shops.length > 0 ? shops : [base('shopping', 'Shop', 'nothing to buy')]),
     base('prep', 'Prep', prep ? `from ${clockText(prep.startsAt)}` : '', prep && localMs(prep.startsAt)),
-    base('table', 'Sit down', clockText(brief.sitDown), sitDown),
+    base('table', plan.table.now.started ? 'Sat down' : 'Sit down', clockText(began), localMs(began)),
     {
       ...base(
         'table',
         'Finish',
-        clockAfter(brief.sitDown, plan.table.mealSeconds),
-        sitDown + plan.table.mealSeconds * 1000,
+        clockAfter(began, plan.table.mealSeconds),
+        localMs(began) + plan.table.mealSeconds * 1000,
       ),
       key: 'finish',
       open: false,

@@ -7,37 +7,40 @@ import {
   mdiWeatherNight,
   mdiWhiteBalanceSunny,
 } from '@mdi/js'
-import { computed, onScopeDispose, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { serverNow } from '@/api/client'
 import { useMode } from '@/app/useMode'
 import type { Cue, PartyEvent } from '@/api/types'
-import { sideName } from '@/party/sideNames'
+import { useMinutelyPlan } from '@/party/useMinutelyPlan'
 import { useOpenParty } from '@/party/useOpenParty'
 import BrothPatterns from '@/table/BrothPatterns.vue'
 import { clockAfter, clockText, countdown, localMs, nowIn } from '@/ui/time'
 import { useAwake } from '@/ui/useAwake'
 import { useChime } from '@/ui/useChime'
 import { useNow } from '@/ui/useNow'
+import NextOrders from './NextOrders.vue'
 import OrderCard from './OrderCard.vue'
 import PotsNow from './PotsNow.vue'
 import TableFoot from './TableFoot.vue'
 import TableTalk from './TableTalk.vue'
 import { cueKey, done, minutes, NOT_YET, orders, runOf, secondOf, skip } from './running'
+import { useProbe } from './useProbe'
 import { useStream } from './useStream'
 
 /** One order at a time, what is in each side, what comes next, who waits. */
 const props = defineProps<{ minder?: string }>()
-const { party, brief, plan } = useOpenParty()
+const { party, brief, plan, from: began } = useOpenParty()
 const { mode, toggle: toggleMode } = useMode()
 const now = useNow(1000)
-const MINUTE = 60_000
-const HALF_AN_HOUR = 30 * MINUTE
+const HALF_AN_HOUR = 30 * 60_000
 const TAKE_BACK_FOR = 12_000
 
-useStream(party.id)
+useStream(() => party.id)
 useAwake()
-const timer = setInterval(() => void (run.value.started && !run.value.finished && party.replan()), MINUTE)
-onScopeDispose(() => clearInterval(timer))
+const probe = useProbe(party.id, () =>
+  run.value.started && !run.value.finished ? plan.value.table.now.sides.map((one) => one.side) : [],
+)
+useMinutelyPlan(() => run.value.started && !run.value.finished)
 
 const run = computed(() => runOf(plan.value.table, party.pending))
 const nowMs = computed(() => nowIn(brief.value.zone, now.value))
@@ -47,10 +50,7 @@ const isSoon = computed(() => nowMs.value >= sitDown.value - HALF_AN_HOUR)
 const isTime = computed(() => nowMs.value >= sitDown.value)
 const second = computed(() => (now.value && run.value.started ? secondOf(run.value, serverNow()) : 0))
 /** When the meal ends, by the clock; a pause moves it on. */
-const finish = computed(() => {
-  const began = run.value.started ? nowIn(brief.value.zone, new Date(run.value.satDown)) : sitDown.value
-  return clockAfter(new Date(began).toISOString().slice(0, 19), plan.value.table.mealSeconds)
-})
+const finish = computed(() => clockAfter(began.value, plan.value.table.mealSeconds))
 const snoozed = ref(new Map<string, number>())
 const due = computed(() => orders(run.value, second.value, props.minder, snoozed.value))
 const order = computed(() => due.value.now[0])
@@ -76,8 +76,6 @@ function nameOf(id: string): string {
   const people = [...brief.value.guests, ...brief.value.cooks]
   return people.find((one) => one.id === id)?.name ?? id
 }
-
-const nameOfSide = (id: string) => sideName(brief.value, plan.value, id)
 
 /** Records it and says what was marked, so that it can be taken back. */
 function mark(event: Omit<PartyEvent, 'id' | 'at'>, text: string): void {
@@ -203,17 +201,7 @@ function begin(): void {
 
     <section class="beside">
       <PotsNow :food="run.inPot" :second="second" />
-      <ol class="next" aria-label="Next">
-        <li v-for="cue in due.now.slice(1, 3)" :key="cueKey(cue)">
-          <b>now</b><span>{{ cue.text }}</span
-          ><span class="where">{{ cue.drop ? '' : nameOfSide(cue.side) }}</span>
-        </li>
-        <li v-for="cue in due.next.slice(0, 3)" :key="cueKey(cue)">
-          <b>in {{ minutes(cue.at - second) }}</b
-          ><span>{{ cue.text }}</span
-          ><span class="where">{{ cue.drop ? '' : nameOfSide(cue.side) }}</span>
-        </li>
-      </ol>
+      <NextOrders class="next" :now="due.now.slice(1, 3)" :next="due.next.slice(0, 3)" :second="second" />
     </section>
 
     <TableFoot v-if="run.started && !run.finished" class="foot" :run="run" :second="second" />
@@ -225,7 +213,7 @@ function begin(): void {
       <span>{{ last.text }}</span>
       <button type="button" class="chip" @click="takeBack">Take back</button>
     </div>
-    <TableTalk v-model="talks" :run="run" @say="mark" />
+    <TableTalk v-model="talks" :run="run" :probe="probe" @say="mark" />
   </main>
 </template>
 
@@ -315,27 +303,7 @@ header {
 }
 
 .next {
-  list-style: none;
   margin: auto 0 0;
-  padding: 0;
-}
-
-.next li {
-  display: grid;
-  grid-template-columns: 96px 1fr auto;
-  gap: 12px;
-  padding: 5px 0;
-  font-size: 19px;
-  border-top: 1px solid var(--hair);
-}
-
-.next b {
-  font-weight: 500;
-  color: var(--soft);
-}
-
-.where {
-  color: var(--soft);
 }
 
 .foot {
@@ -351,9 +319,8 @@ header {
 
 .last {
   position: fixed;
-  left: 50%;
-  bottom: 16px;
-  transform: translateX(-50%);
+  right: 12px;
+  bottom: 12px;
   display: flex;
   align-items: center;
   gap: 14px;
@@ -408,11 +375,6 @@ header {
 
   .calm h1 {
     font-size: 44px;
-  }
-
-  .next li {
-    font-size: 16px;
-    grid-template-columns: 74px 1fr auto;
   }
 }
 </style>

@@ -3,11 +3,13 @@ import { computed, ref } from 'vue'
 import type { PartyEvent } from '@/api/types'
 import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
+import BrothTalk from './BrothTalk.vue'
 import { minutes, type Run } from './running'
+import type { Probe } from './useProbe'
 
-/** What people do otherwise: who is full, late or gone, wants more, drops something, gives a speech. */
+/** What people do otherwise: who is full, late or gone, wants more, drops something, pours, gives a speech. */
 const open = defineModel<boolean>({ required: true })
-defineProps<{ run: Run }>()
+defineProps<{ run: Run; probe: Probe }>()
 const emit = defineEmits<{ say: [event: Omit<PartyEvent, 'id' | 'at'>, text: string] }>()
 const { brief, plan, catalogue } = useOpenParty()
 
@@ -37,11 +39,12 @@ const ingredients = computed(() => {
 const sides = computed(() => sideNames(brief.value, plan.value))
 const wanting = ref<string>()
 const fellInto = ref<string>()
-const tab = ref<'guests' | 'more' | 'fell' | 'out'>('guests')
+const tab = ref<'guests' | 'more' | 'fell' | 'broth' | 'out'>('guests')
 const TABS = [
   { value: 'guests', label: 'A guest' },
   { value: 'more', label: 'Second helping' },
   { value: 'fell', label: 'Fell into a side' },
+  { value: 'broth', label: 'A broth' },
   { value: 'out', label: 'None left' },
 ] as const
 
@@ -193,6 +196,7 @@ const bite = (next?: number) =>
             nobody with one eats from it.
           </p>
         </template>
+        <BrothTalk v-else-if="tab === 'broth'" :probe="probe" @say="say" />
         <div v-else class="chips rows">
           <button
             v-for="cut in cuts"
@@ -230,24 +234,6 @@ const bite = (next?: number) =>
 </template>
 
 <style scoped>
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 4px 0 12px;
-}
-
-.chip {
-  min-height: 48px;
-  font-size: 16px;
-  padding: 4px 16px;
-}
-
-.chip:disabled {
-  opacity: 0.45;
-  cursor: default;
-}
-
 .rows {
   list-style: none;
   margin: 0;
@@ -265,10 +251,6 @@ const bite = (next?: number) =>
 
 .rows li div {
   display: grid;
-}
-
-.ask {
-  font: 650 18px var(--head);
 }
 
 .ends {

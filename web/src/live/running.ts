@@ -155,8 +155,8 @@ export const secondOf = (run: Run, nowMs: number) => Math.floor((nowMs - run.sat
 export function orders(
   run: Run,
   second: number,
-  minder: string | undefined,
-  snoozed: ReadonlyMap<string, number>,
+  minder?: string,
+  snoozed: ReadonlyMap<string, number> = new Map(),
 ): { now: Cue[]; next: Cue[] } {
   const own = run.cues
     .filter((cue) => !minder || !cue.minder || cue.minder === minder)

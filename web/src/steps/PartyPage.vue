@@ -4,6 +4,7 @@ import { useDisplay } from 'vuetify'
 import { serverNow } from '@/api/client'
 import type { StepName } from '@/app/router'
 import EveningLine from '@/eveningline/EveningLine.vue'
+import { useRunningTable } from '@/live/useRunningTable'
 import { swapBroths } from '@/party/edits'
 import { useParty } from '@/party/store'
 import { useNow } from '@/ui/useNow'
@@ -28,6 +29,7 @@ const SHEETS: Record<StepName, Component> = {
 }
 
 const party = useParty()
+useRunningTable()
 const { mobile } = useDisplay()
 const problem = ref('')
 const guest = ref<string>()

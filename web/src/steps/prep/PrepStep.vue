@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { PrepTask } from '@/api/types'
 import { pinTask } from '@/party/edits'
+import { useMinutelyPlan } from '@/party/useMinutelyPlan'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
 import StepNotes from '@/ui/StepNotes.vue'
@@ -16,7 +17,6 @@ import TakeOut from './TakeOut.vue'
 import TaskSheet from './TaskSheet.vue'
 import { nextThree } from './next'
 import { useLivePrep } from './useLivePrep'
-import { useMinutelyPlan } from './useMinutelyPlan'
 import { useTaskVerbs } from './useTaskVerbs'
 
 const { party, plan } = useOpenParty()

@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { mdiVolumeHigh, mdiVolumeOff } from '@mdi/js'
 import { computed } from 'vue'
+import { serverNow } from '@/api/client'
+import NextOrders from '@/live/NextOrders.vue'
+import { orders as ordersOf, runOf, secondOf } from '@/live/running'
+import { useRunningTable } from '@/live/useRunningTable'
+import { useMinutelyPlan } from '@/party/useMinutelyPlan'
 import { useOpenParty } from '@/party/useOpenParty'
 import { clockText, countdown } from '@/ui/time'
 import { useAwake } from '@/ui/useAwake'
 import { useChime } from '@/ui/useChime'
 import NextThree from './NextThree.vue'
 import { useLivePrep } from './useLivePrep'
-import { useMinutelyPlan } from './useMinutelyPlan'
 
 /** The wall itself, once the party is there. Keeps the screen awake where the browser can. */
 defineProps<{ cook?: string }>()
@@ -17,6 +21,10 @@ useMinutelyPlan(() => isOn.value)
 const { on, toggle, allow } = useChime(due)
 const clock = computed(() => new Date(nowMs.value).toISOString().slice(11, 16))
 const late = computed(() => plan.value.prep.problems.find((problem) => problem.kind === 'LATE'))
+const { isRunning } = useRunningTable()
+const run = computed(() => runOf(plan.value.table, party.pending))
+const second = computed(() => (nowMs.value ? secondOf(run.value, serverNow()) : 0))
+const orders = computed(() => ordersOf(run.value, second.value))
 useAwake()
 </script>
 
@@ -24,7 +32,10 @@ useAwake()
   <main class="wall" @pointerdown.once="allow">
     <header>
       <b class="clock">{{ clock }}</b>
-      <span class="until">{{ clockText(brief.sitDown) }} sit down, {{ countdown(sitDown - nowMs) }}</span>
+      <span v-if="isRunning" class="until">{{ Math.max(0, Math.floor(second / 60)) }} min at the table</span>
+      <span v-else class="until"
+        >{{ clockText(brief.sitDown) }} sit down, {{ countdown(sitDown - nowMs) }}</span
+      >
       <nav class="cooks" aria-label="Whose tasks">
         <router-link
           class="chip"
@@ -51,8 +62,15 @@ useAwake()
     <p v-if="party.offline" class="said" role="status">
       No connection. Ticks are kept here and sent as soon as there is one.
     </p>
-    <p v-else-if="late" class="said" role="status">{{ late.text }}</p>
-    <NextThree :cook="cook" large />
+    <p v-else-if="late && !isRunning" class="said" role="status">{{ late.text }}</p>
+    <NextOrders
+      v-if="isRunning"
+      class="orders"
+      :now="orders.now"
+      :next="orders.next.slice(0, 4)"
+      :second="second"
+    />
+    <NextThree v-if="!isRunning || due.length > 0" :cook="cook" large />
   </main>
 </template>
 
@@ -99,7 +117,16 @@ header {
   padding-bottom: 14px;
 }
 
+.orders {
+  font-size: 30px;
+  padding-bottom: 18px;
+}
+
 @media (max-width: 839px) {
+  .orders {
+    font-size: 18px;
+  }
+
   .wall {
     padding: 10px 12px;
   }

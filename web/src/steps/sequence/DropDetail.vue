@@ -10,7 +10,7 @@ import { clockAfter } from '@/ui/time'
 const props = defineProps<{ drop: Drop }>()
 const emit = defineEmits<{ close: []; move: [minute: number, side: string]; free: [] }>()
 
-const { brief, plan } = useOpenParty()
+const { brief, plan, from: began } = useOpenParty()
 const window = computed(() =>
   plan.value.windows.find((w) => w.cut === props.drop.cut && w.sides.includes(props.drop.side)),
 )
@@ -32,7 +32,7 @@ const forWhom = computed(() =>
     .map(({ guest, pieces, from }) => {
       const name = brief.value.guests.find((g) => g.id === guest)?.name ?? guest
       const share = pieces > 0 ? `${name} ${pieces}` : name
-      return dipped.value ? `${share} from ${clockAfter(brief.value.sitDown, from)}` : share
+      return dipped.value ? `${share} from ${clockAfter(began.value, from)}` : share
     })
     .join(', '),
 )
@@ -45,8 +45,8 @@ const forWhom = computed(() =>
       <button type="button" class="chip" @click="emit('close')">Close</button>
     </div>
     <p>
-      In at <b>{{ clockAfter(brief.sitDown, from) }}</b>, out by
-      <b>{{ clockAfter(brief.sitDown, takeOut(drop)) }}</b>
+      In at <b>{{ clockAfter(began, from) }}</b>, out by
+      <b>{{ clockAfter(began, takeOut(drop)) }}</b>
       <template v-if="minder">, minded by {{ minder }}</template>
       <template v-else-if="drop.tending === 'BASKET'">, each in a basket of their own</template>
       <template v-else-if="drop.tending === 'PLATE'"
@@ -55,7 +55,7 @@ const forWhom = computed(() =>
       <template v-else-if="dipped">, dipped slice by slice, each in their own time</template>
       <template v-else-if="isFished(drop)"
         >, fished out by those who eat it from
-        {{ clockAfter(brief.sitDown, inBroth(drop)[0]?.takeOut ?? from) }}</template
+        {{ clockAfter(began, inBroth(drop)[0]?.takeOut ?? from) }}</template
       >
       · for {{ forWhom }}
     </p>

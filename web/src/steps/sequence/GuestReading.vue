@@ -12,7 +12,7 @@ const TOP = 14
 /** The fullest bowl that is drawn [g]. */
 const FULL = 70
 
-const { brief, plan } = useOpenParty()
+const { brief, plan, from: began } = useOpenParty()
 const scale = computed<Scale>(() => ({
   from: -60,
   to: plan.value.table.mealSeconds + 60,
@@ -56,7 +56,7 @@ const height = computed(() => TOP + guests.value.length * row.value + 4)
     <g v-for="tick in ticks(plan.table.mealSeconds)" :key="tick">
       <line :x1="x(tick)" :x2="x(tick)" y1="16" :y2="height" class="tick" />
       <text v-if="tick % 1200 === 0" :x="x(tick)" y="12" class="time">
-        {{ clockAfter(brief.sitDown, tick) }}
+        {{ clockAfter(began, tick) }}
       </text>
     </g>
     <g v-for="guest in guests" :key="guest.name">

@@ -33,7 +33,7 @@ const BAND_PADDING = 4
 const LOWEST_BAND = 34
 const LANE = 12
 const DIPS = 13
-const { brief, plan } = useOpenParty()
+const { brief, plan, from: began } = useOpenParty()
 const svg = ref<SVGSVGElement>()
 const drag = ref<{ drop: Drop; from: number; to: number }>()
 
@@ -130,7 +130,7 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
     <g v-for="tick in ticks(plan.table.mealSeconds)" :key="tick">
       <line :x1="x(tick)" :x2="x(tick)" y1="16" :y2="height" class="tick" />
       <text v-if="tick % 1200 === 0" :x="x(tick)" y="12" class="time">
-        {{ clockAfter(brief.sitDown, tick) }}
+        {{ clockAfter(began, tick) }}
       </text>
     </g>
     <g v-for="band in bands" :key="band.side.side">
@@ -177,7 +177,7 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
           :y2="band.y + band.height - 1"
         />
         <path :d="`M${x(soup.at)} ${band.y + band.height - 6}h10a5 5 0 0 1 -10 0Z`" />
-        <title>Soup from {{ clockAfter(brief.sitDown, soup.at) }}: nothing raw is in it</title>
+        <title>Soup from {{ clockAfter(began, soup.at) }}: nothing raw is in it</title>
       </g>
       <g v-if="plan.table.ending?.side === band.side.side" class="ending">
         <rect
@@ -199,7 +199,7 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
         tabindex="0"
         role="button"
         :data-drop="lens.piece.drop.id"
-        :aria-label="`${lens.piece.drop.name}, ${lens.piece.drop.amount}, in at ${clockAfter(brief.sitDown, lens.piece.putIn)}, out at ${clockAfter(brief.sitDown, lens.piece.takeOut)}${lens.piece.drop.pinned ? ', pinned' : ''}`"
+        :aria-label="`${lens.piece.drop.name}, ${lens.piece.drop.amount}, in at ${clockAfter(began, lens.piece.putIn)}, out at ${clockAfter(began, lens.piece.takeOut)}${lens.piece.drop.pinned ? ', pinned' : ''}`"
         @pointerdown="press($event, lens.piece.drop)"
         @keydown.enter.prevent="emit('choose', lens.piece.drop.id)"
         @keydown.left.prevent="step(lens.piece.drop, -1)"
@@ -239,7 +239,7 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
         tabindex="0"
         role="button"
         :data-drop="dip.drops[0]?.id"
-        :aria-label="`Dipped from ${clockAfter(brief.sitDown, dip.from)}: ${spellName(dip)}`"
+        :aria-label="`Dipped from ${clockAfter(began, dip.from)}: ${spellName(dip)}`"
         @click="dip.drops[0] && emit('choose', dip.drops[0].id)"
         @keydown.enter.prevent="dip.drops[0] && emit('choose', dip.drops[0].id)"
       >

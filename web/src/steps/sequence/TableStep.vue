@@ -26,7 +26,7 @@ const READINGS = [
 ] as const
 
 const second = defineModel<number>('second', { required: true })
-const { party, brief, plan } = useOpenParty()
+const { party, brief, plan, from: began } = useOpenParty()
 const { mobile } = useDisplay()
 const reading = ref<'SIDE' | 'GUEST' | 'MINDER'>('SIDE')
 const dialog = ref(false)
@@ -69,7 +69,7 @@ const ending = computed(() => {
   const where = sides.value.find((s) => s.value === end.side)?.label ?? end.side
   const name = (id: string) => brief.value.guests.find((g) => g.id === id)?.name ?? id
   const without = end.without.map(({ guest: id, reason }) => `${name(id)} (${reason})`).join(', ')
-  const said = `${what} in ${where} from ${clockAfter(brief.value.sitDown, end.from)}, for ${end.eaters.length}.`
+  const said = `${what} in ${where} from ${clockAfter(began.value, end.from)}, for ${end.eaters.length}.`
   return without ? `${said} Not for ${without}.` : said
 })
 
@@ -109,7 +109,7 @@ function free(d: Drop): void {
       <ChipChoice :options="READINGS" :on="reading" @choose="reading = $event" />
     </div>
     <label class="play">
-      <span class="at">{{ clockAfter(brief.sitDown, second) }}</span>
+      <span class="at">{{ clockAfter(began, second) }}</span>
       <input
         v-model.number="second"
         type="range"
@@ -128,7 +128,7 @@ function free(d: Drop): void {
       </div>
       <AgendaList
         :rows="intoSide(brief, plan, oneSide)"
-        :sit-down="brief.sitDown"
+        :sit-down="began"
         :second="second"
         label="What goes into this side"
       />
@@ -149,7 +149,7 @@ function free(d: Drop): void {
       </div>
       <AgendaList
         :rows="eatenBy(brief, plan, oneGuest)"
-        :sit-down="brief.sitDown"
+        :sit-down="began"
         :second="second"
         label="What this guest eats"
       />
@@ -161,12 +161,7 @@ function free(d: Drop): void {
       <h2>
         {{ minder.name }} <span class="quiet">{{ minder.rows.length }} cues</span>
       </h2>
-      <AgendaList
-        :rows="minder.rows"
-        :sit-down="brief.sitDown"
-        :second="second"
-        :label="`Cues of ${minder.name}`"
-      />
+      <AgendaList :rows="minder.rows" :sit-down="began" :second="second" :label="`Cues of ${minder.name}`" />
     </section>
   </div>
   <p v-if="ending" class="quiet beside"><b>The end:</b> {{ ending }}</p>

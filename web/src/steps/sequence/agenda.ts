@@ -2,6 +2,7 @@
 
 import type { Brief, Cue, Plan } from '@/api/types'
 import { inBroth, inTurns, isFished, putIn, takeOut } from '@/table/stays'
+import { satDown } from '@/party/satDown'
 import { clockAfter } from '@/ui/time'
 import { longWaits, shortName, spellName, spells } from './chart'
 
@@ -56,15 +57,14 @@ function row(plan: Plan, visit: Cue[], i: number): Row {
 
 /** What goes into a side. */
 export function intoSide(brief: Brief, plan: Plan, side: string): Row[] {
+  const began = satDown(brief, plan)
   const own = plan.table.drops.filter((drop) => drop.side === side)
   const tint = sideOf(plan, side)?.tint
   const shared = own
     .filter((drop) => !inTurns(drop))
     .map((drop) => {
-      const first = clockAfter(brief.sitDown, inBroth(drop)[0]?.takeOut ?? 0)
-      const beside = isFished(drop)
-        ? `fished from ${first}`
-        : `out ${clockAfter(brief.sitDown, takeOut(drop))}`
+      const first = clockAfter(began, inBroth(drop)[0]?.takeOut ?? 0)
+      const beside = isFished(drop) ? `fished from ${first}` : `out ${clockAfter(began, takeOut(drop))}`
       return {
         key: drop.id,
         at: putIn(drop),
@@ -72,7 +72,7 @@ export function intoSide(brief: Brief, plan: Plan, side: string): Row[] {
       }
     })
   const dips = spells(own).map((spell) => {
-    const beside = `until ${clockAfter(brief.sitDown, spell.to)}`
+    const beside = `until ${clockAfter(began, spell.to)}`
     return {
       key: spell.key,
       at: spell.from,
@@ -87,7 +87,7 @@ export function intoSide(brief: Brief, plan: Plan, side: string): Row[] {
       lines: [
         {
           text: 'Soup: nothing raw is in it',
-          beside: `until ${clockAfter(brief.sitDown, round.until)}`,
+          beside: `until ${clockAfter(began, round.until)}`,
           tint,
         },
       ],

@@ -5,27 +5,30 @@ import java.time.Instant;
 
 /** Two servers on the database of the run whose time, and that of the pages that ask them, runs faster than it does. */
 final class FastEvening {
+    private final String name;
     private final Instant from;
     private final int speed;
     private final long since = System.currentTimeMillis();
     private final ServerProcess first;
-    private final ServerProcess second;
+    private ServerProcess second;
 
     /** @param from when it begins */
     FastEvening(String name, Instant from, int speed) {
         this.from = from;
         this.speed = speed;
-        first = start(name + "-first");
-        second = start(name + "-second");
+        this.name = name;
+        first = ServerProcess.start(name + "-first", RunningServer.database(), itsTime());
+        second = ServerProcess.start(name + "-second", RunningServer.database(), itsTime());
     }
 
-    private ServerProcess start(String name) {
-        return ServerProcess.start(
-                name,
-                RunningServer.database(),
-                "--ladle.clock=" + from,
-                "--ladle.clock-speed=" + speed,
-                "--ladle.clock-since=" + since);
+    private String[] itsTime() {
+        return new String[] {"--ladle.clock=" + from, "--ladle.clock-speed=" + speed, "--ladle.clock-since=" + since};
+    }
+
+    /** As by a power cut; the pages that follow it have to come back by themselves. */
+    void killAndRestartSecond() throws InterruptedException {
+        second.kill();
+        second = ServerProcess.start(second.port(), name + "-second", RunningServer.database(), itsTime());
     }
 
     ServerProcess first() {

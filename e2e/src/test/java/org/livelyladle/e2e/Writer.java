@@ -109,7 +109,8 @@ final class Writer {
         return answer;
     }
 
-    private String path() {
+    /** Of its party. */
+    String path() {
         return "/api/parties/" + party;
     }
 

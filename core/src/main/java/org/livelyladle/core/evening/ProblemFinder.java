@@ -19,7 +19,11 @@ final class ProblemFinder {
     private final KitchenText text;
     private final List<Problem> problems = new ArrayList<>();
 
-    ProblemFinder(Brief brief, KitchenText text) {
+    private final int since;
+
+    /** @param since what was before needs no remedy any more [s from sitting down] */
+    ProblemFinder(Brief brief, KitchenText text, int since) {
+        this.since = since;
         this.brief = brief;
         this.text = text;
     }
@@ -45,14 +49,14 @@ final class ProblemFinder {
                     name + " runs dry at minute " + dry + ".",
                     "Fill " + pot.name() + " more, or put less into it.");
         }
-        if (side.overBrimSecond() != Integer.MIN_VALUE) {
+        if (side.overBrimSecond() != Integer.MIN_VALUE && side.overBrimSecond() > since) {
             add(
                     Kind.OVER_THE_BRIM,
                     side.plan.side(),
                     name + " stands over the brim at " + when(side.overBrimSecond()) + ".",
                     "Fill " + pot.name() + " less.");
         }
-        if (side.lowestC() < side.plan.floor().value()) {
+        if (side.lowestC() < side.plan.floor().value() && side.lowestSecond() > since) {
             add(
                     Kind.TOO_COOL,
                     side.plan.side(),

@@ -1,5 +1,5 @@
 import { onScopeDispose } from 'vue'
-import { useParty } from '@/party/store'
+import { useParty } from './store'
 
 const MINUTE_MS = 60_000
 
