@@ -23,7 +23,7 @@ import OrderCard from './OrderCard.vue'
 import PotsNow from './PotsNow.vue'
 import TableFoot from './TableFoot.vue'
 import TableTalk from './TableTalk.vue'
-import { cueKey, done, minutes, NOT_YET, orders, runOf, secondOf, skip } from './running'
+import { cueKey, done, minutes, NOT_YET, orders, runOf, secondOf, skip, type Order } from './running'
 import { useProbe } from './useProbe'
 import { useStream } from './useStream'
 
@@ -52,7 +52,9 @@ const second = computed(() => (now.value && run.value.started ? secondOf(run.val
 /** When the meal ends, by the clock; a pause moves it on. */
 const finish = computed(() => clockAfter(began.value, plan.value.table.mealSeconds))
 const snoozed = ref(new Map<string, number>())
-const due = computed(() => orders(run.value, second.value, props.minder, snoozed.value))
+const potOf = (side: string) =>
+  brief.value.pots.find((pot) => pot.sides.some((own) => own.id === side))?.id ?? side
+const due = computed(() => orders(run.value, second.value, props.minder, snoozed.value, potOf))
 const order = computed(() => due.value.now[0])
 const dueKeys = computed(() => due.value.now.filter((cue) => cue.at <= second.value).map(cueKey))
 const { on, toggle, allow } = useChime(dueKeys)
@@ -69,7 +71,7 @@ const preloaded = computed(() =>
     .map((drop) => drop.name),
 )
 const talks = ref(false)
-const last = ref<{ id: string; text: string }>()
+const last = ref<{ ids: string[]; text: string }>()
 let forget: ReturnType<typeof setTimeout> | undefined
 
 function nameOf(id: string): string {
@@ -77,31 +79,40 @@ function nameOf(id: string): string {
   return people.find((one) => one.id === id)?.name ?? id
 }
 
+type Said = Omit<PartyEvent, 'id' | 'at'>
+
 /** Records it and says what was marked, so that it can be taken back. */
-function mark(event: Omit<PartyEvent, 'id' | 'at'>, text: string): void {
-  const id = crypto.randomUUID()
-  void party.record(event, id)
-  last.value = { id, text }
+function markAll(events: Said[], text: string): void {
+  const marked = events.map((event) => ({ event, id: crypto.randomUUID() }))
+  for (const { event, id } of marked) void party.record(event, id)
+  last.value = { ids: marked.map(({ id }) => id), text }
   clearTimeout(forget)
   forget = setTimeout(() => (last.value = undefined), TAKE_BACK_FOR)
   if (on.value) navigator.vibrate?.(30)
 }
 
+const mark = (event: Said, text: string) => markAll([event], text)
+
 function takeBack(): void {
   const mistake = last.value
   last.value = undefined
-  if (mistake) void party.record({ type: 'TAKEN_BACK', event: mistake.id })
+  for (const event of mistake?.ids ?? []) void party.record({ type: 'TAKEN_BACK', event })
 }
 
 const dropOf = (cue: Cue) => plan.value.table.drops.find((drop) => drop.id === cue.drop)
-const isDone = (cue: Cue) => mark(done(cue, dropOf(cue)), cue.text)
-const isSkipped = (cue: Cue) => mark(skip(cue), `Skipped: ${cue.text}`)
+const isDone = (cue: Order) =>
+  markAll([done(cue, dropOf(cue)), ...cue.alike.map((one) => done(one))], cue.text)
+const isSkipped = (cue: Order) => markAll([cue, ...cue.alike].map(skip), `Skipped: ${cue.text}`)
 
 /** What is in a pot is asked for again; all else is only put off here. */
-function notYet(cue: Cue): void {
+function notYet(cue: Order): void {
   if (cue.act === 'TAKE_OUT')
     mark({ type: 'TAKEN_OUT', drop: cue.drop, how: 'NOT_YET' }, `Left in: ${cue.text}`)
-  else snoozed.value = new Map(snoozed.value).set(cueKey(cue), second.value + NOT_YET)
+  else
+    snoozed.value = new Map([
+      ...snoozed.value,
+      ...[cue, ...cue.alike].map((one) => [cueKey(one), second.value + NOT_YET] as const),
+    ])
 }
 
 function begin(): void {

@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import type { Cue } from '@/api/types'
-import { sideName } from '@/party/sideNames'
+import { sidesOf } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
-import { cueKey, minutes } from './running'
+import { cueKey, minutes, type Order } from './running'
 
 /** What else is to be done now, and what comes then. */
-defineProps<{ now: Cue[]; next: Cue[]; second: number }>()
+defineProps<{ now: Order[]; next: Order[]; second: number }>()
 const { brief, plan } = useOpenParty()
-const where = (cue: Cue) => (cue.drop ? '' : sideName(brief.value, plan.value, cue.side))
+const where = (cue: Order) => (cue.drop ? '' : sidesOf(brief.value, plan.value, [cue, ...cue.alike]))
 </script>
 
 <template>

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Cue, PartyEvent } from '@/api/types'
-import { sideName } from '@/party/sideNames'
+import { sidesOf } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
-import { forWhom, isLate, lookFor, minutes, wick } from './running'
+import { forWhom, isLate, lookFor, minutes, wick, type Order } from './running'
 
 /** What to do now, for a wet thumb two metres away: what, how much, for whom, what to look for, the time left. */
-const props = defineProps<{ cue: Cue; second: number }>()
+const props = defineProps<{ cue: Order; second: number }>()
 defineEmits<{
-  done: [cue: Cue]
-  notYet: [cue: Cue]
-  skip: [cue: Cue]
+  done: [cue: Order]
+  notYet: [cue: Order]
+  skip: [cue: Order]
   how: [how: NonNullable<PartyEvent['how']>]
 }>()
 const { brief, plan } = useOpenParty()
@@ -44,7 +44,7 @@ const left = computed(() => props.cue.latest - props.second)
       <rect width="100%" height="18" rx="9" :fill="`url(#broth-${side?.tint})`" />
     </svg>
     <p class="where">
-      {{ sideName(brief, plan, cue.side) }}<template v-if="minder"> · {{ minder }}</template>
+      {{ sidesOf(brief, plan, [cue, ...cue.alike]) }}<template v-if="minder"> · {{ minder }}</template>
     </p>
     <h1 v-if="verb && drop" :class="{ long: drop.name.length > 16 }">
       <span class="verb">{{ verb.says }}</span> {{ drop.name }}

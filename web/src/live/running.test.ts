@@ -98,12 +98,30 @@ it('puts nothing in during a pause, and takes out what is in', () => {
 
 it('gives one order at a time to each minder, the most urgent first', () => {
   const run = runOf(table(), [])
-  expect(orders(run, 100, undefined, new Map()).now).toEqual([])
-  expect(orders(run, 100, undefined, new Map()).next[0]?.act).toBe('PUT_IN')
-  expect(orders(run, 345, undefined, new Map()).now.map((one) => one.act)).toEqual(['PUT_IN', 'SKIM'])
-  expect(orders(run, 345, 'bo', new Map()).now).toEqual([])
+  expect(orders(run, 100).now).toEqual([])
+  expect(orders(run, 100).next[0]?.act).toBe('PUT_IN')
+  expect(orders(run, 345).now.map((one) => one.act)).toEqual(['PUT_IN', 'SKIM'])
+  expect(orders(run, 345, 'bo').now).toEqual([])
   const later = new Map([[cueKey(cue('PUT_IN', 300, tofu.id)), 380]])
   expect(orders(run, 345, 'ada', later).now.map((one) => one.act)).toEqual(['SKIM'])
+})
+
+it('makes one order of what is done to all sides of a pot at once', () => {
+  const run = runOf(table(), [])
+  run.cues = [
+    { ...cue('SKIM', 350), side: 'w1' },
+    { ...cue('SKIM', 360), side: 'w2' },
+    { ...cue('SKIM', 360), side: 'clean' },
+    { ...cue('SKIM', 700), side: 'w1' },
+  ]
+  const potOf = (side: string) => side.slice(0, 1)
+  const { now, next } = orders(run, 360, undefined, new Map(), potOf)
+
+  expect(now.map((one) => [one.side, ...one.alike.map((other) => other.side)])).toEqual([
+    ['w1', 'w2'],
+    ['clean'],
+  ])
+  expect(next.map((one) => one.at)).toEqual([700])
 })
 
 it('burns a wick down and says when it is late', () => {

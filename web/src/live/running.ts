@@ -8,6 +8,8 @@ const SECOND = 1000
 const AHEAD = 15
 /** What was looked at and left in is asked for again after this [s]. */
 export const NOT_YET = 30
+/** The same done at the sides of one pot so close together is one thing to do [s]. */
+const TOGETHER = 60
 /** A wait longer than this is worth a word [s]. */
 const LONG_WAIT = 240
 /** What dippers may do now, and within this [s]. */
@@ -151,13 +153,37 @@ const isSeenTo = (cue: Cue, event: PartyEvent, at: number) =>
 /** Seconds since somebody sat down. */
 export const secondOf = (run: Run, nowMs: number) => Math.floor((nowMs - run.satDown) / SECOND)
 
+/** A cue with those that one sees to in the same breath: the same at the other sides of the pot. */
+export interface Order extends Cue {
+  alike: Cue[]
+}
+
+function visits(cues: Cue[], potOf: (side: string) => string): Order[] {
+  const all: Order[] = []
+  for (const cue of cues) {
+    const same = all.find(
+      (one) =>
+        !cue.drop &&
+        one.act === cue.act &&
+        one.text === cue.text &&
+        one.minder === cue.minder &&
+        potOf(one.side) === potOf(cue.side) &&
+        Math.abs(one.at - cue.at) <= TOGETHER,
+    )
+    if (same) same.alike.push(cue)
+    else all.push({ ...cue, alike: [] })
+  }
+  return all
+}
+
 /** What is to do now, the most urgent first, and what comes after. */
 export function orders(
   run: Run,
   second: number,
   minder?: string,
   snoozed: ReadonlyMap<string, number> = new Map(),
-): { now: Cue[]; next: Cue[] } {
+  potOf: (side: string) => string = (side) => side,
+): { now: Order[]; next: Order[] } {
   const own = run.cues
     .filter((cue) => !minder || !cue.minder || cue.minder === minder)
     .map((cue) => {
@@ -166,8 +192,14 @@ export function orders(
     })
   const isDue = (cue: Cue) => cue.at <= second + AHEAD
   return {
-    now: own.filter(isDue).sort((a, b) => a.latest - b.latest || a.at - b.at),
-    next: own.filter((cue) => !isDue(cue)).sort((a, b) => a.at - b.at),
+    now: visits(
+      own.filter(isDue).sort((a, b) => a.latest - b.latest || a.at - b.at),
+      potOf,
+    ),
+    next: visits(
+      own.filter((cue) => !isDue(cue)).sort((a, b) => a.at - b.at),
+      potOf,
+    ),
   }
 }
 

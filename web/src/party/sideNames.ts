@@ -12,3 +12,7 @@ export function sideNames(brief: Brief, plan: Plan): { value: string; label: str
 
 export const sideName = (brief: Brief, plan: Plan, side: string): string =>
   sideNames(brief, plan).find((one) => one.value === side)?.label ?? side
+
+/** All of them in one breath. */
+export const sidesOf = (brief: Brief, plan: Plan, of: { side: string }[]): string =>
+  of.map(({ side }) => sideName(brief, plan, side)).join(' and ')

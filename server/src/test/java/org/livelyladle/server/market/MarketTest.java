@@ -7,23 +7,15 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
-import com.sun.net.httpserver.HttpExchange;
-import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
-import java.io.OutputStream;
-import java.net.InetAddress;
-import java.net.InetSocketAddress;
-import java.net.URI;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
-import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.livelyladle.server.OtherServer;
 import org.livelyladle.server.ServerTest;
 import org.livelyladle.server.standin.MarketStandIn;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -37,34 +29,20 @@ class MarketTest extends ServerTest {
     @Autowired
     private MarketStandIn standIn;
 
-    private final CountDownLatch over = new CountDownLatch(1);
-    private HttpServer other;
+    private OtherServer other;
 
     @BeforeEach
     void open() throws IOException {
-        other = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
-        other.start();
+        other = new OtherServer();
     }
 
     @AfterEach
     void close() {
-        over.countDown();
-        other.stop(0);
+        other.close();
     }
 
     private Market market() {
-        return new HttpMarket(
-                URI.create("http://127.0.0.1:" + other.getAddress().getPort()), Duration.ofMillis(300), json);
-    }
-
-    private void answering(int status, String body) {
-        other.createContext("/", exchange -> {
-            byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
-            exchange.sendResponseHeaders(status, bytes.length == 0 ? -1 : bytes.length);
-            try (exchange) {
-                exchange.getResponseBody().write(bytes);
-            }
-        });
+        return new HttpMarket(other.address(), Duration.ofMillis(300), json);
     }
 
     private String party() throws Exception {
@@ -117,7 +95,7 @@ class MarketTest extends ServerTest {
 
     @Test
     void aSlowMarketIsGivenUp() {
-        other.createContext("/", exchange -> hang(exchange));
+        other.hanging();
         assertThatThrownBy(() -> market().prices(DAY))
                 .isInstanceOf(Market.MarketAwayException.class)
                 .hasMessage("The market answers too slowly.");
@@ -126,35 +104,14 @@ class MarketTest extends ServerTest {
     /** A byte now and then, for ever: the time-out counts for the whole answer. */
     @Test
     void aDrippingMarketIsGivenUp() {
-        other.createContext("/", exchange -> {
-            exchange.sendResponseHeaders(200, 0);
-            try (OutputStream out = exchange.getResponseBody()) {
-                while (!over.await(50, TimeUnit.MILLISECONDS)) {
-                    out.write(' ');
-                    out.flush();
-                }
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-            }
-        });
+        other.dripping();
         assertThatThrownBy(() -> market().prices(DAY)).hasMessage("The market answers too slowly.");
-    }
-
-    private void hang(HttpExchange exchange) {
-        try {
-            over.await();
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        } finally {
-            exchange.close();
-        }
     }
 
     @Test
     void aMarketThatIsDownIsAway() {
-        int port = other.getAddress().getPort();
-        other.stop(0);
-        Market market = new HttpMarket(URI.create("http://127.0.0.1:" + port), Duration.ofMillis(300), json);
+        Market market = market();
+        other.close();
         assertThatThrownBy(() -> market.prices(DAY)).hasMessage("The market does not answer.");
     }
 
@@ -170,7 +127,7 @@ class MarketTest extends ServerTest {
                 "{\"asOf\":\"2026-11-24\",\"shops\":[],\"deals\":[],\"offers\":[{\"id\":\"a\",\"shop\":\"s\",\"ingredient\":\"i\",\"name\":\"n\",\"grams\":1e99,\"priceCents\":5,\"inStock\":true}]}"
             })
     void nonsenseIsNotTakenForPrices(String body) {
-        answering(200, body);
+        other.answering(200, body);
         assertThatThrownBy(() -> market().prices(DAY))
                 .isInstanceOf(Market.MarketAwayException.class)
                 .hasMessageStartingWith("The market's answer is no price list");
@@ -178,15 +135,13 @@ class MarketTest extends ServerTest {
 
     @Test
     void errorsFloodsAndPricesOfTomorrowAreRefused() {
-        answering(503, "busy");
+        other.answering(503, "busy");
         assertThatThrownBy(() -> market().prices(DAY)).hasMessage("The market answered with status 503.");
-        other.removeContext("/");
-        answering(200, " ".repeat(2_500_000));
+        other.answering(200, " ".repeat(2_500_000));
         assertThatThrownBy(() -> market().prices(DAY)).hasMessageContaining("too long");
         Market standing = new HttpMarket(standIn.address(), Duration.ofSeconds(5), json);
         String tomorrow = json.writeValueAsString(standing.prices(DAY.plusDays(1)));
-        other.removeContext("/");
-        answering(200, tomorrow);
+        other.answering(200, tomorrow);
         assertThatThrownBy(() -> market().prices(DAY)).hasMessageContaining("after today");
     }
 }

@@ -6,22 +6,17 @@ import static org.springframework.http.MediaType.APPLICATION_JSON;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
-import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
-import java.net.InetAddress;
-import java.net.InetSocketAddress;
-import java.net.URI;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.CountDownLatch;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.livelyladle.server.OtherServer;
 import org.livelyladle.server.ServerTest;
 import org.livelyladle.server.demo.DemoBriefs;
 import org.livelyladle.server.web.HttpAsk;
@@ -35,39 +30,25 @@ class ProbeTest extends ServerTest {
     @Autowired
     private DemoBriefs demo;
 
-    private final CountDownLatch over = new CountDownLatch(1);
-    private HttpServer other;
+    private OtherServer other;
 
     @BeforeEach
     void open() throws IOException {
-        other = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
-        other.start();
+        other = new OtherServer();
     }
 
     @AfterEach
     void close() {
-        over.countDown();
-        other.stop(0);
+        other.close();
     }
 
     private Probe probe() {
-        URI address = URI.create("http://127.0.0.1:" + other.getAddress().getPort());
-        return new HttpProbe(address, HttpAsk.forFigures(Duration.ofMillis(300)));
-    }
-
-    private void answering(String body) {
-        other.createContext("/v1/celsius", exchange -> {
-            byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
-            exchange.sendResponseHeaders(200, bytes.length == 0 ? -1 : bytes.length);
-            try (exchange) {
-                exchange.getResponseBody().write(bytes);
-            }
-        });
+        return new HttpProbe(other.address(), HttpAsk.forFigures(Duration.ofMillis(300)));
     }
 
     @Test
     void aFigureIsRead() {
-        answering("{\"value\": 97.8}");
+        other.answering(200, "{\"value\": 97.8}");
 
         assertThat(probe().celsius("w1", 90)).isEqualTo(97.8);
     }
@@ -75,7 +56,7 @@ class ProbeTest extends ServerTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "<html/>", "{}", "{\"value\":\"hot\"}", "{\"value\":1e999}", "[97.8]"})
     void whatIsNoFigureIsSaid(String body) {
-        answering(body);
+        other.answering(200, body);
 
         assertThatThrownBy(() -> probe().celsius("w1", 90))
                 .isInstanceOf(HttpAsk.AwayException.class)
@@ -84,19 +65,10 @@ class ProbeTest extends ServerTest {
 
     @Test
     void slowAndSilentOnesAreSaid() {
-        other.createContext("/v1/celsius", exchange -> {
-            try {
-                over.await();
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-            } finally {
-                exchange.close();
-            }
-        });
+        other.hanging();
         assertThatThrownBy(() -> probe().celsius("w1", 90)).hasMessage("answers too slowly");
-        over.countDown();
         Probe gone = probe();
-        other.stop(0);
+        other.close();
         assertThatThrownBy(() -> gone.celsius("w1", 90)).hasMessage("does not answer");
     }
 
