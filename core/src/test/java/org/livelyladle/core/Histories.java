@@ -15,6 +15,7 @@ import org.livelyladle.core.facts.TableEvent;
 import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Now;
 import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TableState;
 
 /** People at a table: they do what the plan says late, early, or not at all, and whatever else comes to their minds. */
 final class Histories {
@@ -60,10 +61,10 @@ final class Histories {
                 event.guest,
                 event.cut,
                 event.side,
-                null,
-                null,
-                null,
-                null,
+                event.ml,
+                event.what,
+                event.pot,
+                event.share,
                 event.celsius,
                 null,
                 event.act,
@@ -80,6 +81,10 @@ final class Histories {
         private @Nullable String cut;
         private @Nullable String side;
         private @Nullable String ingredient;
+        private @Nullable Double ml;
+        private TableState.@Nullable Liquid what;
+        private @Nullable String pot;
+        private @Nullable Double share;
         private @Nullable Double celsius;
         private Cue.@Nullable Act act;
         private @Nullable UUID event;
@@ -173,6 +178,19 @@ final class Histories {
                     });
                 }
             }
+            case 18 ->
+                add(EventType.POURED, at, event -> {
+                    event.side = side;
+                    event.ml = random.nextDouble() * 600;
+                    event.what = random.nextBoolean() ? TableState.Liquid.WATER : TableState.Liquid.RESERVE;
+                    return event;
+                });
+            case 19, 20 ->
+                add(EventType.HEAT_SET, at, event -> {
+                    event.pot = brief.potOf(side).id();
+                    event.share = random.nextDouble();
+                    return event;
+                });
             default -> {}
         }
     }
