@@ -73,7 +73,7 @@ class TwentyDevicesIT {
         return times;
     }
 
-    private static String demoSupper(Writer scout) throws IOException, InterruptedException {
+    static String demoSupper(Writer scout) throws IOException, InterruptedException {
         for (JsonElement party : JsonParser.parseString(
                         scout.send("GET", "/api/parties", "", 0).body())
                 .getAsJsonArray()) {

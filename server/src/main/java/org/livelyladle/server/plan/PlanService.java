@@ -7,7 +7,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -22,8 +21,8 @@ import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.TablePlan;
 import org.livelyladle.core.table.TableState;
 import org.livelyladle.server.access.SignedIn;
-import org.livelyladle.server.party.NumberedEvent;
 import org.livelyladle.server.party.PartyService;
+import org.livelyladle.server.party.PartyState;
 import org.livelyladle.server.web.Effort;
 import org.livelyladle.server.web.RefusedException;
 import org.springframework.http.HttpStatus;
@@ -40,12 +39,23 @@ public class PlanService {
     /** What a plan follows from. */
     private record Asked(Brief brief, Facts facts, Instant moment) {}
 
+    /** How far a stored party has come: what it is, and what happened, follows from it. */
+    private record Known(UUID party, PartyState state) {}
+
+    private record Told(Brief brief, Facts facts) {}
+
+    private record Look(Known known, Instant moment) {}
+
     private final Cache<Asked, Planned> recent = Caffeine.newBuilder()
             .maximumWeight(MOST_FIGURES)
             .weigher((Asked asked, Planned planned) -> planned.ledger().size())
             .expireAfterWrite(Duration.ofMinutes(1))
             .build();
-    private final Cache<Asked, TablePlan> tables = Caffeine.newBuilder()
+    private final Cache<Known, Told> told = Caffeine.newBuilder()
+            .maximumSize(MOST_TABLES)
+            .expireAfterWrite(Duration.ofMinutes(1))
+            .build();
+    private final Cache<Look, TablePlan> tables = Caffeine.newBuilder()
             .maximumSize(MOST_TABLES)
             .expireAfterWrite(Duration.ofMinutes(1))
             .build();
@@ -91,39 +101,42 @@ public class PlanService {
 
     /** The same as it is at another moment; now where there is none. */
     Followed<Plan> follow(SignedIn host, UUID party, @Nullable Instant asOf) {
-        return follow(
-                host,
-                party,
-                parties.get(host, party).brief(),
-                asOf,
-                asked -> compute(asked, null).plan());
+        Known known = known(host, party);
+        Told told = told(host, known);
+        Plan plan = compute(new Asked(told.brief(), told.facts(), moment(told, asOf)), null)
+                .plan();
+        return new Followed<>(plan, known.state().sequence());
     }
 
     /** A draft of a stored party, against what has happened there; an earlier draft of the same page is given up. */
     public Followed<Plan> draft(SignedIn host, UUID party, Brief draft, @Nullable String page) {
-        return follow(host, party, draft, null, asked -> compute(asked, page).plan());
+        Known known = known(host, party);
+        Plan plan = compute(draft, told(host, known).facts(), page).plan();
+        return new Followed<>(plan, known.state().sequence());
     }
 
-    /** Only the table of the plan, for screens at it. */
+    /** Only the table of the plan, for screens at it: computed once for all of them. */
     public Followed<TablePlan> table(SignedIn host, UUID party, @Nullable Instant asOf) {
-        return follow(
-                host,
-                party,
-                parties.get(host, party).brief(),
-                asOf,
-                asked -> effort.spend(
-                        null,
-                        () -> tables.get(asked, key -> planner.table(asked.brief(), asked.facts(), asked.moment()))));
+        Known known = known(host, party);
+        Told told = told(host, known);
+        Instant moment = moment(told, asOf);
+        TablePlan table = effort.spend(
+                null,
+                () -> tables.get(new Look(known, moment), look -> planner.table(told.brief(), told.facts(), moment)));
+        return new Followed<>(table, known.state().sequence());
     }
 
-    private <T> Followed<T> follow(
-            SignedIn host, UUID party, Brief brief, @Nullable Instant asOf, Function<Asked, T> answer) {
-        List<NumberedEvent> events = parties.events(host, party, 0);
-        Facts facts = Facts.fold(events.stream().map(NumberedEvent::event).toList());
-        Instant moment = asOf == null ? facts.momentOf(clock.instant()) : asOf;
-        return new Followed<>(
-                answer.apply(new Asked(brief, facts, moment)),
-                events.isEmpty() ? 0 : events.get(events.size() - 1).sequence());
+    private Known known(SignedIn host, UUID party) {
+        return new Known(party, parties.state(host, party));
+    }
+
+    /** Read once for all that ask before anything new is said. */
+    private Told told(SignedIn host, Known known) {
+        return told.get(known, key -> new Told(parties.get(host, key.party()).brief(), facts(host, key.party())));
+    }
+
+    private Instant moment(Told told, @Nullable Instant asOf) {
+        return asOf == null ? told.facts().momentOf(clock.instant()) : asOf;
     }
 
     /** True when an ingredient is one of the catalogue or of the party's own. */
