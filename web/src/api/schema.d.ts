@@ -461,7 +461,7 @@ export interface paths {
         };
         get: operations["table"];
         put?: never;
-        post?: never;
+        post: operations["asIf"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3189,6 +3189,32 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TablePlan"];
+                };
+            };
+        };
+    };
+    asIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartyEvent"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

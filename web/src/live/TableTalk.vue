@@ -1,17 +1,18 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { api, ask, NoConnection, serverNow } from '@/api/client'
 import type { PartyEvent } from '@/api/types'
-import { sideNames } from '@/party/sideNames'
+import { sideName, sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import BrothTalk from './BrothTalk.vue'
-import { minutes, type Run } from './running'
+import { helping, minutes, type Helping, type Run } from './running'
 import type { Probe } from './useProbe'
 
 /** What people do otherwise: who is full, late or gone, wants more, drops something, pours, gives a speech. */
 const open = defineModel<boolean>({ required: true })
 defineProps<{ run: Run; probe: Probe }>()
 const emit = defineEmits<{ say: [event: Omit<PartyEvent, 'id' | 'at'>, text: string] }>()
-const { brief, plan, catalogue } = useOpenParty()
+const { party, brief, plan, catalogue } = useOpenParty()
 
 const now = computed(() => plan.value.table.now)
 const guests = computed(() =>
@@ -51,7 +52,7 @@ const TABS = [
 function say(event: Omit<PartyEvent, 'id' | 'at'>, text: string): void {
   emit('say', event, text)
   open.value = false
-  wanting.value = fellInto.value = undefined
+  wanting.value = fellInto.value = offer.value = undefined
 }
 const everything = computed(() =>
   [...catalogue.value.ingredients].sort((a, b) => a.name.localeCompare(b.name)),
@@ -60,6 +61,34 @@ function fell(id: string): void {
   const what = everything.value.find((one) => one.id === id)?.name ?? id
   if (fellInto.value) say({ type: 'FELL_IN', side: fellInto.value, ingredient: id }, `${what} fell in`)
 }
+
+/** A helping somebody asked for, looked at before it is given. */
+interface Offer {
+  guest: string
+  cut: string
+  name: string
+  helping?: Helping
+}
+const offer = ref<Offer>()
+watch(wanting, () => (offer.value = undefined))
+
+async function look(guest: string, cut: string, name: string): Promise<void> {
+  const event = { type: 'WANTS', guest, cut } as const
+  const body = { ...event, id: crypto.randomUUID(), at: new Date(serverNow()).toISOString() }
+  try {
+    const after = await ask(api.POST('/api/parties/{id}/table', { params: { path: { id: party.id } }, body }))
+    offer.value = { guest, cut, name, helping: helping(plan.value.table, after, guest, cut) }
+  } catch (e) {
+    if (!(e instanceof NoConnection)) throw e
+    // nobody can look ahead now: it is marked, and found a place for as soon as there is a connection
+    give({ guest, cut, name })
+  }
+}
+
+const give = ({ guest, cut, name }: Offer) =>
+  say({ type: 'WANTS', guest, cut }, `More ${name} for ${nameOf(guest)}`)
+const grams = (of: number) => `${Math.round(of)} g`
+
 const nameOf = (id: string) => brief.value.guests.find((guest) => guest.id === id)?.name ?? id
 const bite = (next?: number) =>
   next === undefined ? 'nothing more to come' : `next bite in ${minutes(next - now.value.at)}`
@@ -138,15 +167,22 @@ const bite = (next?: number) =>
               type="button"
               class="chip"
               :disabled="!wanting"
-              @click="
-                wanting &&
-                say(
-                  { type: 'WANTS', guest: wanting, cut: one.cut },
-                  `More ${one.name} for ${nameOf(wanting)}`,
-                )
-              "
+              :aria-pressed="offer?.cut === one.cut"
+              @click="wanting && look(wanting, one.cut, one.name)"
             >
               {{ one.name }}, {{ one.amount }}
+            </button>
+          </div>
+          <div v-if="offer" class="offer" role="status">
+            <p v-if="offer.helping">
+              <b>{{ grams(offer.helping.grams) }} of {{ offer.name }} for {{ nameOf(offer.guest) }}</b
+              >, into {{ sideName(brief, plan, offer.helping.side) }}
+              {{ offer.helping.putIn > now.at ? `in ${minutes(offer.helping.putIn - now.at)}` : 'at once' }}.
+            </p>
+            <p v-else>It finds no place in a side open to {{ nameOf(offer.guest) }} any more.</p>
+            <p v-for="text in offer.helping?.moves" :key="text" class="quiet">Moves: {{ text }}</p>
+            <button v-if="offer.helping" type="button" class="chip solid" @click="give(offer)">
+              Put it in for {{ nameOf(offer.guest) }}
             </button>
           </div>
           <p v-if="spare.length === 0" class="quiet">
@@ -234,6 +270,16 @@ const bite = (next?: number) =>
 </template>
 
 <style scoped>
+.offer {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+  padding: 12px 16px;
+  margin-bottom: 12px;
+  border: 2px solid var(--rim);
+  border-radius: 14px;
+}
+
 .rows {
   list-style: none;
   margin: 0;

@@ -1,7 +1,20 @@
 import { expect, it } from 'vitest'
 import type { Cue, PartyEvent, TablePlan } from '@/api/types'
 import { aPlan, drop, stay } from '@/test/data'
-import { cueKey, done, isLate, minutes, orders, runOf, secondOf, skip, turns, waiting, wick } from './running'
+import {
+  cueKey,
+  done,
+  helping,
+  isLate,
+  minutes,
+  orders,
+  runOf,
+  secondOf,
+  skip,
+  turns,
+  waiting,
+  wick,
+} from './running'
 
 const SAT_DOWN = Date.parse('2026-11-28T18:00:00Z')
 const tofu = drop({ stays: [stay(300, 400, [{ guest: 'ada', grams: 100, pieces: 4 }])] })
@@ -143,4 +156,28 @@ it('tells dippers what they may do now, and who waits for long', () => {
   hungry.now.guests = [{ guest: 'bo', there: true, grams: 10, lastBite: 10, nextBite: 330 }]
   expect(waiting(hungry, 200)).toEqual([])
   expect(waiting(hungry, 260)).toEqual([{ guest: 'bo', since: 250, next: 330 }])
+})
+
+it('tells where a second helping would go before it is given, and what it moves', () => {
+  const before = table()
+  const more = drop({
+    id: 'more',
+    cut: 'beef',
+    side: 'w2',
+    stays: [stay(500, 515, [{ guest: 'bo', grams: 60, pieces: 3 }])],
+  })
+  const after: TablePlan = {
+    ...before,
+    drops: [...before.drops, more],
+    now: { ...before.now, said: [...before.now.said, 'Tofu 2 min later'] },
+  }
+
+  expect(helping(before, after, 'bo', 'beef')).toEqual({
+    grams: 60,
+    side: 'w2',
+    putIn: 500,
+    moves: ['Tofu 2 min later'],
+  })
+  expect(helping(before, after, 'ada', 'beef')).toBeUndefined()
+  expect(helping(before, before, 'bo', 'beef')).toBeUndefined()
 })

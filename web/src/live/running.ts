@@ -285,3 +285,40 @@ export function forWhom(brief: Brief, drop: Drop): string {
 /** What to look for, since a pot is no laboratory. */
 export const lookFor = (plan: Plan, drop: Drop) =>
   plan.windows.find((window) => window.cut === drop.cut && window.sides.includes(drop.side))?.cue ?? ''
+
+/** What a guest would get of a cut beyond what was planned, and where and when the first of it goes in. */
+export interface Helping {
+  grams: number
+  side: string
+  putIn: number
+  /** What it moves, as one would say it. */
+  moves: string[]
+}
+
+/** @param after the table as it would be with the helping */
+export function helping(
+  before: TablePlan,
+  after: TablePlan,
+  guest: string,
+  cut: string,
+): Helping | undefined {
+  const served = (drop: Drop) =>
+    drop.stays
+      .flatMap((stay) => stay.servings)
+      .filter((serving) => serving.guest === guest)
+      .reduce((sum, serving) => sum + serving.grams, 0)
+  const was = new Map(before.drops.map((drop) => [drop.id, served(drop)]))
+  const more = after.drops
+    .filter((drop) => drop.cut === cut)
+    .map((drop) => ({ drop, grams: served(drop) - (was.get(drop.id) ?? 0) }))
+    .filter(({ grams }) => grams > 1)
+    .sort((a, b) => putIn(a.drop) - putIn(b.drop))
+  const first = more[0]?.drop
+  if (!first) return undefined
+  return {
+    grams: more.reduce((sum, { grams }) => sum + grams, 0),
+    side: first.side,
+    putIn: putIn(first),
+    moves: after.now.said.filter((text) => !before.now.said.includes(text)),
+  }
+}

@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.facts.PartyEvent;
 import org.livelyladle.core.measure.Working;
 import org.livelyladle.core.plan.Judged;
 import org.livelyladle.core.plan.Plan;
@@ -78,6 +79,12 @@ class PlanController {
             @PathVariable UUID id,
             @RequestParam(name = "asOf", required = false) @Nullable String asOf) {
         return answer(service.table(host, id, instant(asOf)));
+    }
+
+    /** The table as it would be if this had happened too, to be looked at before it is marked; nothing is recorded. */
+    @PostMapping("/parties/{id}/table")
+    TablePlan asIf(@AuthenticationPrincipal SignedIn host, @PathVariable UUID id, @RequestBody PartyEvent event) {
+        return service.asIf(host, id, event);
     }
 
     /** What the server's clock says, so that a page can count by it, and the last event the plan knows of. */

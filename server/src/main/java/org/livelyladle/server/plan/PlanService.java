@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -12,6 +13,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.facts.PartyEvent;
 import org.livelyladle.core.measure.Working;
 import org.livelyladle.core.plan.Judged;
 import org.livelyladle.core.plan.Plan;
@@ -42,7 +44,7 @@ public class PlanService {
     /** How far a stored party has come: what it is, and what happened, follows from it. */
     private record Known(UUID party, PartyState state) {}
 
-    private record Told(Brief brief, Facts facts) {}
+    private record Told(Brief brief, List<PartyEvent> events, Facts facts) {}
 
     private record Look(Known known, Instant moment) {}
 
@@ -126,13 +128,24 @@ public class PlanService {
         return new Followed<>(table, known.state().sequence());
     }
 
+    /** The table as it would be if this had happened too; nothing is recorded. */
+    TablePlan asIf(SignedIn host, UUID party, PartyEvent event) {
+        Told told = told(host, known(host, party));
+        List<PartyEvent> events = new ArrayList<>(told.events());
+        events.add(event);
+        return effort.spend(null, () -> planner.table(told.brief(), Facts.fold(events), event.at()));
+    }
+
     private Known known(SignedIn host, UUID party) {
         return new Known(party, parties.state(host, party));
     }
 
     /** Read once for all that ask before anything new is said. */
     private Told told(SignedIn host, Known known) {
-        return told.get(known, key -> new Told(parties.get(host, key.party()).brief(), facts(host, key.party())));
+        return told.get(known, key -> {
+            List<PartyEvent> events = parties.events(host, key.party());
+            return new Told(parties.get(host, key.party()).brief(), events, Facts.fold(events));
+        });
     }
 
     private Instant moment(Told told, @Nullable Instant asOf) {

@@ -166,10 +166,18 @@ class LiveHttpTest extends ServerTest {
         tell(event(900, "FULL", "guest", "bo"));
         JsonNode spare = now(901).get("spare");
         assertThat(spare).isNotEmpty();
-        tell(event(910, "WANTS", "guest", "edda", "cut", "beef-ribeye.sliced"));
-
+        Map<String, Object> wish = event(910, "WANTS", "guest", "edda", "cut", "beef-ribeye.sliced");
+        double before = grams(table(party, 905), "edda", "beef-ribeye.sliced");
+        JsonNode asIf =
+                body(send(post(party + "/table").contentType(APPLICATION_JSON).content(json.writeValueAsString(wish))));
+        assertThat(grams(asIf, "edda", "beef-ribeye.sliced")).isGreaterThan(before);
         assertThat(grams(table(party, 911), "edda", "beef-ribeye.sliced"))
-                .isGreaterThan(grams(table(party, 905), "edda", "beef-ribeye.sliced"));
+                .as("nothing was recorded")
+                .isEqualTo(before);
+
+        tell(wish);
+        assertThat(grams(table(party, 911), "edda", "beef-ribeye.sliced"))
+                .isEqualTo(grams(asIf, "edda", "beef-ribeye.sliced"));
     }
 
     private static double grams(JsonNode table, String guest, String cut) {
