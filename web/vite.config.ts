@@ -44,6 +44,8 @@ export default defineConfig({
     environment: 'happy-dom',
     pool: 'threads',
     isolate: false,
+    // a busy machine is no fault of what is tested
+    testTimeout: 60_000,
     server: { deps: { inline: ['vuetify'] } },
   },
 })
