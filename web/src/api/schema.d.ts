@@ -650,6 +650,8 @@ export interface components {
             courses?: components["schemas"]["Course"][];
             currency: string;
             decisions: components["schemas"]["Decisions"];
+            /** @enum {string} */
+            emphasis?: "BALANCED" | "CALM" | "QUICK";
             ending?: components["schemas"]["Ending"];
             extras?: components["schemas"]["ExtraChoice"][];
             format: string;
@@ -1405,6 +1407,7 @@ export interface components {
             cut: string;
             /** Format: double */
             grams: number;
+            mayEat: string[];
         };
         Offer: {
             /** Format: int32 */
@@ -2228,7 +2231,7 @@ export interface components {
         TablePlanRemainder: {
             amount: string;
             /** @enum {string} */
-            cause: "NO_SIDE" | "NO_SIDE_FOR_CUT" | "NO_ROOM" | "TOO_COOL" | "TOO_SMALL" | "DIPPED_ONLY" | "ABSENT" | "NO_MORE" | "USED_UP" | "SKIPPED";
+            cause: "NO_SIDE" | "NO_SIDE_FOR_CUT" | "NO_ROOM" | "TOO_COOL" | "TOO_SMALL" | "DIPPED_ONLY" | "ABSENT" | "NO_MORE" | "IN_THE_POT" | "GONE" | "EATEN_BY_OTHERS" | "USED_UP" | "SKIPPED";
             cut: string;
             /** Format: double */
             grams: number;
@@ -2253,6 +2256,7 @@ export interface components {
             begun?: components["schemas"]["Drop"][];
             empty?: boolean;
             fellIn?: components["schemas"]["TableStateFellIn"][];
+            gone?: components["schemas"]["TableStateGone"][];
             guests?: components["schemas"]["TableStatePresent"][];
             heat?: components["schemas"]["TableStateHeat"][];
             /** Format: int32 */
@@ -2268,6 +2272,14 @@ export interface components {
             at: number;
             ingredient: string;
             side: string;
+        };
+        TableStateGone: {
+            cut: string;
+            /** Format: double */
+            grams: number;
+            guest: string;
+            /** Format: int32 */
+            pieces: number;
         };
         TableStateHeat: {
             /** Format: int32 */

@@ -28,6 +28,12 @@ const spare = computed(() =>
     name: cuts.value.find((cut) => cut.cut === one.cut)?.name ?? one.cut,
   })),
 )
+const offered = computed(() =>
+  spare.value.filter((one) => !wanting.value || one.mayEat.includes(wanting.value)),
+)
+const notFor = computed(() =>
+  spare.value.filter((one) => !offered.value.includes(one)).map((one) => one.name),
+)
 const ingredients = computed(() => {
   const seen = new Map<string, string>()
   for (const cut of cuts.value) {
@@ -162,7 +168,7 @@ const bite = (next?: number) =>
           <p class="ask">Of what? This is what others leave.</p>
           <div class="chips">
             <button
-              v-for="one in spare"
+              v-for="one in offered"
               :key="one.cut"
               type="button"
               class="chip"
@@ -173,6 +179,9 @@ const bite = (next?: number) =>
               {{ one.name }}, {{ one.amount }}
             </button>
           </div>
+          <p v-if="wanting && notFor.length > 0" class="quiet">
+            Not for {{ nameOf(wanting) }}: {{ notFor.join(', ') }}.
+          </p>
           <div v-if="offer" class="offer" role="status">
             <p v-if="offer.helping">
               <b>{{ grams(offer.helping.grams) }} of {{ offer.name }} for {{ nameOf(offer.guest) }}</b

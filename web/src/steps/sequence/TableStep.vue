@@ -10,6 +10,7 @@ import StepNotes from '@/ui/StepNotes.vue'
 import { clockAfter } from '@/ui/time'
 import { eatenBy, intoSide, visits } from './agenda'
 import AgendaList from './AgendaList.vue'
+import ComparePanel from './ComparePanel.vue'
 import CourseStrip from './CourseStrip.vue'
 import DropDetail from './DropDetail.vue'
 import { ENDINGS, ORDERS, STARCHES } from './eating'
@@ -172,6 +173,7 @@ function free(d: Drop): void {
     <a class="chip" :href="`/api/parties/${party.id}/guest-cards.pdf`" download>A card for each guest (A6)</a>
   </div>
   <ScorePanel />
+  <ComparePanel />
   <EatingDialog v-if="dialog" @close="dialog = false" />
 </template>
 

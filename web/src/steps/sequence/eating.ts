@@ -47,6 +47,16 @@ export const TEMPOS: Choice<NonNullable<Brief['tempo']>>[] = [
   { value: 'EVEN', label: 'even', does: 'As much in every quarter of an hour.' },
 ]
 
+export const EMPHASES: Choice<NonNullable<Brief['emphasis']>>[] = [
+  { value: 'CALM', label: 'calm', does: 'Fewer, larger drops: less to do at the pots, longer waits.' },
+  {
+    value: 'BALANCED',
+    label: 'balanced',
+    does: 'Short waits and few things to do, one as much as the other.',
+  },
+  { value: 'QUICK', label: 'quick', does: 'Smaller drops more often: short waits, more to do at the pots.' },
+]
+
 /** Of a dish; a hot plate is a pot's. */
 export const TENDINGS: Choice<NonNullable<Brief['menu'][number]['tending']>>[] = [
   { value: 'DIP', label: 'dipped', does: 'Each eater holds it, slice by slice.' },

@@ -147,6 +147,7 @@ public final class Briefs {
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 

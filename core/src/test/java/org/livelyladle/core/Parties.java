@@ -13,6 +13,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Course;
 import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Doneness;
+import org.livelyladle.core.brief.Emphasis;
 import org.livelyladle.core.brief.Ending;
 import org.livelyladle.core.brief.ExtraChoice;
 import org.livelyladle.core.brief.Guest;
@@ -51,9 +52,12 @@ import org.livelyladle.core.measure.UnitSystem;
 /**
  * Random parties of all kinds a brief can say: food from the freezer and in odd sizes, weak heat, small pots that run
  * nearly dry, mountains, own food and broths, latecomers, leavers, guests who come after the end, toddlers nobody named a
- * need for, splashes, trades, reach, US units. The seed decides everything.
+ * need for, splashes, trades, reach, US units. For 1 to 40 guests. The seed decides everything.
  */
 public final class Parties {
+    /** Most are small: as much is odd about them, in a tenth of the time. */
+    private static final int ONE_IS_LARGE_OF = 40;
+
     private final Random random;
     private final Briefs briefs = new Briefs();
     private final List<MenuItem> menu = new ArrayList<>();
@@ -87,11 +91,12 @@ public final class Parties {
         briefs.altitudeM = oneIn(5) ? any(new Integer[] {1500, 4000}) : null;
         ownFood();
         cuts(catalogue);
-        int guests = 1 + random.nextInt(11);
+        boolean isLarge = oneIn(ONE_IS_LARGE_OF);
+        int guests = isLarge ? 7 + random.nextInt(34) : 1 + random.nextInt(6);
         for (int i = 0; i < guests; i++) {
             briefs.guests.add(guest("g" + i));
         }
-        int pots = 1 + random.nextInt(4);
+        int pots = 1 + random.nextInt(isLarge ? 6 : 3);
         for (int i = 0; i < pots; i++) {
             briefs.pots.add(pot("p" + i));
         }
@@ -163,6 +168,7 @@ public final class Parties {
         brief = Records.with(brief, "starch", table.nextBoolean() ? null : Starch.values()[table.nextInt(4)]);
         brief = Records.with(
                 brief, "ending", table.nextBoolean() ? null : new Ending(Ending.Kind.values()[table.nextInt(4)], null));
+        brief = Records.with(brief, "emphasis", table.nextInt(3) > 0 ? null : Emphasis.values()[table.nextInt(3)]);
         return table.nextInt(3) > 0
                 ? brief
                 : Records.with(

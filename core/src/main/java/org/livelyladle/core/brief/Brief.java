@@ -40,6 +40,7 @@ import org.livelyladle.core.measure.UnitSystem;
  * @param ownBroths the household's own recipes; none when left out
  * @param courses of the host's own, for the order {@link SchoolOfOrder#OWN}; kept for it under any other
  * @param tempo {@link Tempo#BRISK} when left out
+ * @param emphasis {@link Emphasis#BALANCED} when left out
  * @param starch when noodles and rice come; {@link Starch#LAST} when left out
  * @param ending what the meal ends with; nothing of its own when left out
  * @param minders cooks and guests who look after what is shared; the first cook when left out
@@ -78,6 +79,7 @@ public record Brief(
         @Nullable List<OwnBroth> ownBroths,
         @Nullable List<Course> courses,
         @Nullable Tempo tempo,
+        @Nullable Emphasis emphasis,
         @Nullable Starch starch,
         @Nullable Ending ending,
         @Nullable List<String> minders) {
@@ -213,6 +215,10 @@ public record Brief(
         return Objects.requireNonNullElse(tempo, Tempo.BRISK);
     }
 
+    public Emphasis emphasisOrUsual() {
+        return Objects.requireNonNullElse(emphasis, Emphasis.BALANCED);
+    }
+
     public Starch starchOrUsual() {
         return Objects.requireNonNullElse(starch, Starch.LAST);
     }
@@ -341,6 +347,7 @@ public record Brief(
                 ownBroths,
                 courses,
                 tempo,
+                emphasis,
                 starch,
                 ending,
                 minders);

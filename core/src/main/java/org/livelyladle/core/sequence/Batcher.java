@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Emphasis;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.brief.WayOfEating;
@@ -25,8 +27,9 @@ import org.livelyladle.core.cooking.Windows;
 final class Batcher {
     /** Slices a guest dips in one go before something else comes; memory. */
     private static final int SLICES_A_TURN = 2;
-    /** Portions of this size a head are worth two servings [g]; memory. */
-    private static final double SECOND_HELPING_G = 60;
+    /** Portions of this size a head are worth two servings, by what is wanted above all [g]; memory. */
+    private static final Map<Emphasis, Double> SECOND_HELPING_G =
+            Map.of(Emphasis.QUICK, 40.0, Emphasis.BALANCED, 60.0, Emphasis.CALM, 150.0);
     /** A drop takes at most this share of the largest one, so that it finds a place between others; memory. */
     private static final double DROP_SHARE = 0.8;
     /** A drop fills at most this share of a side's free room, so that others fit beside it. */
@@ -46,6 +49,7 @@ final class Batcher {
     private final Windows windows;
     private final OrderOfEating order;
     private final EatenShare tempo;
+    private final double secondHelpingG;
     private final int mealSeconds;
     /** Nothing goes in before [s from sitting down]. */
     private final int from;
@@ -62,6 +66,7 @@ final class Batcher {
         this.windows = windows;
         this.order = order;
         this.tempo = EatenShare.of(brief.tempoOrUsual());
+        this.secondHelpingG = Objects.requireNonNull(SECOND_HELPING_G.get(brief.emphasisOrUsual()));
         this.mealSeconds = brief.mealMinutes() * 60;
         this.rounds = new Rounds(brief, plans);
         this.ways = brief.sides().stream()
@@ -254,7 +259,7 @@ final class Batcher {
 
     private int leastDrops(Dish dish, Side side, List<Demand> demands) {
         double grams = grams(demands);
-        boolean generous = grams / demands.size() >= SECOND_HELPING_G
+        boolean generous = grams / demands.size() >= secondHelpingG
                 && dish.cut().shape() != Shape.LEAF
                 && !Batch.isFished(dish, windows.of(dish.cut().id(), side.id()));
         return Math.max((int) Math.ceil(grams * dish.cut().swell() / mostGrams(dish, side) - SAME), generous ? 2 : 1);

@@ -53,7 +53,7 @@ final class Board {
         this.from = from;
         this.mealSeconds = brief.mealMinutes() * 60;
         this.tempo = EatenShare.of(brief.tempoOrUsual());
-        this.cues = new Cues(mealSeconds, minders);
+        this.cues = new Cues(mealSeconds, minders, brief.emphasisOrUsual());
         this.hands = new Hands(mealSeconds);
         plans.all().forEach(side -> {
             profiles.put(side.side(), new SideProfile(side, limits));

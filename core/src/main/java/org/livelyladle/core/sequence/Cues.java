@@ -2,6 +2,7 @@ package org.livelyladle.core.sequence;
 
 import java.util.HashMap;
 import java.util.Map;
+import org.livelyladle.core.brief.Emphasis;
 
 /**
  * What people have to do for others over the evening. Actions at one pot within twenty seconds are one; more than three
@@ -15,6 +16,8 @@ final class Cues {
     private static final double EACH = 1;
 
     private static final double TOO_MANY = 1;
+    /** Both count so many times as much where calm is wanted, and so many times less where short waits are; memory. */
+    private static final double EMPHASIS = 4;
 
     /** Actions at each pot by time. */
     private final Map<String, int[]> atPot = new HashMap<>();
@@ -23,8 +26,14 @@ final class Cues {
 
     private final Minders minders;
     private final int bins;
+    private final double weight;
 
-    Cues(int mealSeconds, Minders minders) {
+    Cues(int mealSeconds, Minders minders, Emphasis emphasis) {
+        this.weight = switch (emphasis) {
+            case CALM -> EMPHASIS;
+            case BALANCED -> 1;
+            case QUICK -> 1 / EMPHASIS;
+        };
         this.bins = mealSeconds / BIN_SECONDS + 2;
         this.minders = minders;
     }
@@ -78,7 +87,7 @@ final class Cues {
         change(pot, placing, putIn, 1);
         double after = windows(all, in, out);
         change(pot, placing, putIn, -1);
-        return after - before;
+        return weight * (after - before);
     }
 
     /** Over all spans of two minutes that hold one of two moments. */

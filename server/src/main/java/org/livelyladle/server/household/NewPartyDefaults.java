@@ -115,6 +115,7 @@ public class NewPartyDefaults {
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 
