@@ -54,7 +54,18 @@ final class Evenings {
         }
         happen(moment);
         return new TableState(
-                moment, paused, List.copyOf(begun.values()), fellIn, guests, usedUp, null, null, null, null, null);
+                moment,
+                paused,
+                List.copyOf(begun.values()),
+                fellIn,
+                guests,
+                usedUp,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     /** What a plate browns has gone in when it lies on the plate; how long before the broth [s]. */

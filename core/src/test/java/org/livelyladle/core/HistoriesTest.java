@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
@@ -25,6 +27,7 @@ class HistoriesTest {
 
     private static final int SHORT_MINUTES = 30;
     private static final int FEW = 3;
+    private static final double A_CRUMB = 0.1;
 
     static LongStream seeds() {
         return LongStream.range(0, Integer.getInteger("histories", 12));
@@ -57,12 +60,13 @@ class HistoriesTest {
             return;
         }
         Histories people = new Histories(brief, seed, SAT_DOWN);
-        TablePlan table = null;
+        TablePlan asPlanned = at(brief, people.events(), 0);
         for (int minute = 0; minute <= brief.mealMinutes() + 10; minute++) {
-            table = at(brief, people.events(), minute);
+            TablePlan table = at(brief, people.events(), minute);
 
             assertThat(table.audit()).as("minute %d", minute).isEmpty();
             nothingIsForgotten(table, minute);
+            portionsAddUp(asPlanned, table, minute);
             people.pass(table, minute);
         }
         List<PartyEvent> shuffled = new ArrayList<>(people.events());
@@ -72,6 +76,39 @@ class HistoriesTest {
         Now over = at(brief, people.events(), brief.mealMinutes() + A_DAY).now();
         assertThat(over.finished()).isTrue();
         assertThat(over.cues()).isEmpty();
+    }
+
+    /** Nothing is served that is not there, and what is not served is named, once. */
+    private static void portionsAddUp(TablePlan asPlanned, TablePlan table, int minute) {
+        Map<String, Double> served = served(table);
+        Map<String, Double> named = new HashMap<>(served);
+        Map<String, Double> spoken = new HashMap<>(served);
+        table.remainders().forEach(rest -> {
+            named.merge(rest.cut(), rest.grams(), Double::sum);
+            // what is left to others may be served to them
+            boolean isWithOthers = rest.cause().leavesItToOthers() || rest.cause() == TablePlan.Cause.EATEN_BY_OTHERS;
+            spoken.merge(rest.cut(), isWithOthers ? 0 : rest.grams(), Double::sum);
+        });
+        Map<String, Double> all = served(asPlanned);
+        asPlanned.remainders().forEach(rest -> all.merge(rest.cut(), rest.grams(), Double::sum));
+
+        assertThat(served.keySet()).as("minute %d", minute).isSubsetOf(all.keySet());
+        all.forEach((cut, grams) -> {
+            assertThat(spoken.getOrDefault(cut, 0.0))
+                    .as("%s served or gone, minute %d", cut, minute)
+                    .isLessThanOrEqualTo(grams + A_CRUMB);
+            assertThat(named.getOrDefault(cut, 0.0))
+                    .as("%s served or named, minute %d", cut, minute)
+                    .isGreaterThanOrEqualTo(grams - A_CRUMB);
+        });
+    }
+
+    private static Map<String, Double> served(TablePlan table) {
+        Map<String, Double> grams = new HashMap<>();
+        table.drops()
+                .forEach(drop ->
+                        drop.servings().forEach(serving -> grams.merge(drop.cut(), serving.grams(), Double::sum)));
+        return grams;
     }
 
     private static TablePlan at(Brief brief, List<PartyEvent> events, int minute) {

@@ -18,6 +18,7 @@ import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.sequence.Care;
+import org.livelyladle.core.sequence.Eaters;
 import org.livelyladle.core.sequence.SideLimits;
 import org.livelyladle.core.sequence.TablePlanner;
 import org.livelyladle.core.sequence.TableResumer;
@@ -126,7 +127,7 @@ record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledg
             TableState state,
             KitchenText text) {
         Ledger ledger = new Ledger();
-        Sequence table = before.havingBegun(state.begun());
+        Sequence table = before.havingBegun(new Eaters(brief, catalogue, state).begun());
         EveningPlanner.Foreseen foreseen = new EveningPlanner(brief, catalogue, ledger, text).plan(sides, table, state);
         return foreseen.tooCool().isEmpty()
                 ? Optional.of(new Foresight(table, foreseen.evening(), limits, ledger))

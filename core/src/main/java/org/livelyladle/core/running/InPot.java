@@ -3,6 +3,9 @@ package org.livelyladle.core.running;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Stay;
 
@@ -13,12 +16,33 @@ final class InPot {
 
     private static final int GRID = 5;
 
-    private static final class Piece {
+    static final class Piece {
         private Stay stay;
         private boolean out;
 
         private Piece(Stay stay) {
             this.stay = stay;
+        }
+
+        private void takeOut(int at) {
+            out = true;
+            stay = stay.until(at);
+        }
+
+        /** Nobody it was for eats it. */
+        List<Stay.Serving> lose() {
+            return lose(serving -> true);
+        }
+
+        private List<Stay.Serving> lose(Predicate<Stay.Serving> which) {
+            Map<Boolean, List<Stay.Serving>> lost = stay.servings().stream().collect(Collectors.partitioningBy(which));
+            stay = stay.servedTo(lost.get(false));
+            return lost.get(true);
+        }
+
+        /** Raw food that came out so much too soon [s]; 0 where it did not. */
+        int tooSoonBy() {
+            return Math.max(0, stay.ready() - stay.takeOut());
         }
     }
 
@@ -57,21 +81,30 @@ final class InPot {
                 .orElseThrow();
     }
 
-    void takeOut(int at) {
-        for (Piece piece : pieces) {
-            if (!piece.out && piece.stay.putIn() <= at && (isMinded() || piece.stay.takeOut() > at)) {
-                piece.out = true;
-                piece.stay = piece.stay.until(at);
-            }
-        }
+    /** @return what comes out */
+    List<Piece> takeOut(int at) {
+        List<Piece> still = pieces.stream()
+                .filter(piece -> !piece.out && piece.stay.putIn() <= at && (isMinded() || piece.stay.takeOut() > at))
+                .toList();
+        still.forEach(piece -> piece.takeOut(at));
+        return still;
     }
 
-    void takeOut(int index, int at) {
-        if (index < pieces.size()) {
-            Piece piece = pieces.get(index);
-            piece.out = true;
-            piece.stay = piece.stay.until(Math.max(at, piece.stay.putIn()));
+    List<Piece> takeOut(int index, int at) {
+        if (index >= pieces.size()) {
+            return List.of();
         }
+        pieces.get(index).takeOut(Math.max(at, pieces.get(index).stay.putIn()));
+        return List.of(pieces.get(index));
+    }
+
+    /** What a guest was to get of what came out since some time, and is out by then. */
+    List<Stay.Serving> missedBy(String guest, int since, int at) {
+        return pieces.stream()
+                .filter(piece -> piece.out || !isMinded())
+                .filter(piece -> piece.stay.takeOut() > since && piece.stay.takeOut() <= at)
+                .flatMap(piece -> piece.lose(serving -> serving.guest().equals(guest)).stream())
+                .toList();
     }
 
     void leaveIn(int at) {

@@ -23,6 +23,8 @@ import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.SideEvening;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.safety.Content;
+import org.livelyladle.core.safety.Needs;
 import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Drop;
@@ -251,7 +253,16 @@ public final class NowWriter {
         spare.replaceAll((cut, grams) -> grams - promised(cut));
         return spare.entrySet().stream()
                 .filter(entry -> entry.getValue() >= LEAST_SPARE_G)
-                .map(entry -> new Now.Spare(entry.getKey(), entry.getValue(), text.grams(entry.getValue())))
+                .map(entry -> new Now.Spare(
+                        entry.getKey(), entry.getValue(), text.grams(entry.getValue()), mayEat(entry.getKey())))
+                .toList();
+    }
+
+    private List<String> mayEat(String cut) {
+        Content content = Content.of(catalogue.cut(cut), catalogue);
+        return brief.guests().stream()
+                .filter(guest -> Needs.brokenByEating(guest, content).isEmpty())
+                .map(Guest::id)
                 .toList();
     }
 
@@ -263,7 +274,7 @@ public final class NowWriter {
                 .mapToDouble(Stay.Serving::grams)
                 .sum();
         double named = table.remainders().stream()
-                .filter(rest -> rest.cut().equals(cut))
+                .filter(rest -> rest.cut().equals(cut) && rest.cause() != TablePlan.Cause.EATEN_BY_OTHERS)
                 .mapToDouble(TablePlan.Remainder::grams)
                 .sum();
         double planned = portions.lines().stream()

@@ -58,6 +58,7 @@ public final class TableFold {
     private final Set<String> usedUp = new TreeSet<>();
     private final Set<String> skipped = new TreeSet<>();
     private final List<TableState.Wanted> wants = new ArrayList<>();
+    private final List<TableState.Gone> gone = new ArrayList<>();
     private final List<Running.SeenTo> seenTo = new ArrayList<>();
     private final List<String> said = new ArrayList<>();
     private final List<TableEvent> happened = new ArrayList<>();
@@ -169,7 +170,8 @@ public final class TableFold {
                 wants,
                 broths.readings(),
                 broths.poured(),
-                broths.heat());
+                broths.heat(),
+                gone);
     }
 
     /** What eaters dip, mind and brown themselves goes as it was to go, but for a pause. */
@@ -237,7 +239,7 @@ public final class TableFold {
             return isOnTheMenu(out.cut()) && usedUp.add(out.cut());
         }
         if (event instanceof TableEvent.Wants want) {
-            return want(want);
+            return want(want, at);
         }
         if (event instanceof TableEvent.Read read) {
             return read(read, at);
@@ -325,11 +327,40 @@ public final class TableFold {
         }
         Integer index = out.stay();
         if (index != null && !pot.isMinded()) {
-            pot.takeOut(index, at);
-            return false;
+            return cameOut(pot, pot.takeOut(index, at), out.how());
         }
-        roundOf(pot, due).forEach(own -> own.takeOut(at));
-        return pot.isMinded() && Math.abs(at - due) > AS_PLANNED;
+        boolean isOther = false;
+        for (InPot own : roundOf(pot, due)) {
+            isOther |= cameOut(own, own.takeOut(at), out.how());
+        }
+        return isOther || pot.isMinded() && Math.abs(at - due) > AS_PLANNED;
+    }
+
+    /** @return true where somebody gets nothing of it */
+    private boolean cameOut(InPot pot, List<InPot.Piece> pieces, TableEvent.How how) {
+        if (how == TableEvent.How.LOST) {
+            pieces.forEach(piece -> lose(pot, piece.lose()));
+            return !pieces.isEmpty();
+        }
+        int tooSoon = pieces.stream().mapToInt(InPot.Piece::tooSoonBy).max().orElse(0);
+        if (tooSoon > 0 && isRaw(pot.drop())) {
+            said.add(pot.drop().name() + " came out " + tooSoon
+                    + " s too soon to be cooked through: back in for as long");
+        }
+        return false;
+    }
+
+    private void lose(InPot pot, List<Stay.Serving> servings) {
+        servings.forEach(serving ->
+                gone.add(new TableState.Gone(serving.guest(), pot.drop().cut(), serving.grams(), serving.pieces())));
+    }
+
+    /** What was theirs while they wanted none, or were away, was eaten by others. */
+    private void missed(TableState.Present guest, int at) {
+        Integer since = guest.noMoreSince();
+        if (since != null) {
+            begun.values().forEach(pot -> lose(pot, pot.missedBy(guest.guest(), since, at)));
+        }
     }
 
     /** All of a round comes out together. */
@@ -382,12 +413,13 @@ public final class TableFold {
         return isKnown && fellIn.add(new TableState.FellIn(fall.side(), fall.ingredient(), at));
     }
 
-    private boolean want(TableEvent.Wants want) {
+    private boolean want(TableEvent.Wants want, int at) {
         if (brief.guest(want.guest()).isEmpty() || !isOnTheMenu(want.cut())) {
             return false;
         }
         TableState.Present present = guests.get(want.guest());
         if (present != null && present.full() != null) {
+            missed(present, at);
             guests.put(want.guest(), present.hungryAgain());
         }
         return wants.add(new TableState.Wanted(want.guest(), want.cut()));
@@ -414,6 +446,7 @@ public final class TableFold {
 
     private boolean arrive(Guest guest, int at) {
         boolean wasAway = guests.containsKey(guest.id());
+        missed(present(guest.id()), at);
         guests.put(guest.id(), present(guest.id()).arriving(at));
         return wasAway || Math.abs(at - guest.arrivesAfterMinutes() * 60) > ARRIVED_AS_PLANNED;
     }

@@ -1,5 +1,7 @@
 package org.livelyladle.core.sequence;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -56,6 +58,25 @@ final class StillOpen {
             open.get(cut).put(serving.guest(), less(there, part));
         }
         return Optional.of(taken);
+    }
+
+    /** Takes so much of a cut from those who still get most of it, in whole pieces of what is counted [g]. */
+    List<Demand> takeBack(String cut, double grams) {
+        List<Demand> taken = new ArrayList<>();
+        double over = grams;
+        List<Demand> byMost = open.getOrDefault(cut, Map.of()).values().stream()
+                .sorted(Comparator.comparingDouble(Demand::grams).reversed())
+                .toList();
+        for (Demand demand : byMost) {
+            if (over > NEGLIGIBLE_G) {
+                int pieces = (int) Math.ceil(demand.pieces() * Math.min(1, over / demand.grams()) - NEGLIGIBLE_G);
+                Optional<Demand> part =
+                        take(cut, new Stay.Serving(demand.guest().id(), over, pieces));
+                over -= part.map(Demand::grams).orElse(0.0);
+                part.ifPresent(taken::add);
+            }
+        }
+        return taken;
     }
 
     private static Demand part(Demand demand, int pieces) {

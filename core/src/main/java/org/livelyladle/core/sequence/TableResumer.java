@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Side;
@@ -20,7 +19,6 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.Portions;
-import org.livelyladle.core.safety.Content;
 import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.EndingPlan;
@@ -45,10 +43,18 @@ public final class TableResumer {
     private static final int UNMOVED_SECONDS = 30;
 
     /** Causes that are found anew at each moment. */
-    private static final Set<TablePlan.Cause> FOLLOWS_FROM_THE_STATE =
-            EnumSet.of(TablePlan.Cause.NO_MORE, TablePlan.Cause.USED_UP, TablePlan.Cause.ABSENT);
+    private static final Set<TablePlan.Cause> FOLLOWS_FROM_THE_STATE = EnumSet.of(
+            TablePlan.Cause.NO_MORE,
+            TablePlan.Cause.IN_THE_POT,
+            TablePlan.Cause.GONE,
+            TablePlan.Cause.EATEN_BY_OTHERS,
+            TablePlan.Cause.USED_UP,
+            TablePlan.Cause.ABSENT);
 
     private static final double NEGLIGIBLE_G = 1e-6;
+    /** Less is within what one cannot weigh at a table [g]. */
+    private static final double LEAST_G = 0.1;
+
     private static final double MINUTE = 60;
 
     private final Brief brief;
@@ -59,6 +65,7 @@ public final class TableResumer {
     private final KitchenText text;
     private final TableState state;
     private final Minders minders;
+    private final Eaters eaters;
     private final SideAccess access;
     private final Map<String, Dish> dishes;
     private final SideFitness fitness;
@@ -71,6 +78,7 @@ public final class TableResumer {
     private int shift;
 
     private final List<TablePlan.Remainder> remainders = new ArrayList<>();
+    private final Helpings gone = new Helpings();
     /** Where each batch would be if nothing had happened, and the rule that is in the way of it there. */
     private final Map<Batch, Before> before = new IdentityHashMap<>();
 
@@ -93,45 +101,16 @@ public final class TableResumer {
         this.text = text;
         this.state = state;
         this.minders = new Minders(brief, state.at());
-        this.access = new SideAccess(brief, catalogue, wentIn());
+        this.eaters = new Eaters(brief, catalogue, state);
+        this.access = eaters.access();
         this.dishes = Dish.byCut(brief, catalogue);
         this.fitness = new SideFitness(brief, catalogue, plans, limits, dishes);
         this.writer = new DropWriter(brief, minders, text);
         this.from = Math.max(-Board.PRELOAD_SECONDS, Batch.roundUp(state.at() + 1.0));
-        this.begun = state.begun().stream().flatMap(this::eatenByThoseWhoMay).toList();
-    }
-
-    private Map<String, List<Content>> wentIn() {
-        Map<String, List<Content>> contents = new HashMap<>();
-        state.begun()
-                .forEach(drop -> contents.computeIfAbsent(drop.side(), side -> new ArrayList<>())
-                        .add(Content.of(catalogue.cut(drop.cut()), catalogue)));
-        state.fellIn()
-                .forEach(fallen -> contents.computeIfAbsent(fallen.side(), side -> new ArrayList<>())
-                        .add(Content.of(catalogue.ingredient(fallen.ingredient()))));
-        return contents;
-    }
-
-    /** What is still in the broth is for nobody who has left, wants no more, or may not eat from that side any more. */
-    private Stream<Drop> eatenByThoseWhoMay(Drop drop) {
-        Side side = side(drop.side());
-        List<Stay> stays = new ArrayList<>();
-        for (Stay stay : drop.stays()) {
-            List<Stay.Serving> may = stay.takeOut() <= state.at() || stay.onPlate()
-                    ? stay.servings()
-                    : stay.servings().stream()
-                            .filter(serving -> !state.wantsNoMore(serving.guest()))
-                            .filter(serving -> access.closed(
-                                            brief.guest(serving.guest()).orElseThrow(), side)
-                                    .isEmpty())
-                            .toList();
-            if (!may.isEmpty() || stay.servings().isEmpty() || drop.shared()) {
-                stays.add(may.size() == stay.servings().size() ? stay : stay.servedTo(may));
-            }
-        }
-        return stays.stream().allMatch(Stay::onPlate)
-                ? Stream.empty()
-                : Stream.of(drop.consistingOf(drop.amount(), stays).mindedBy(minderOf(drop)));
+        state.gone().forEach(one -> gone.add(one.cut(), new Stay.Serving(one.guest(), one.grams(), one.pieces())));
+        this.begun = eaters.begun().stream()
+                .map(drop -> drop.mindedBy(minderOf(drop)))
+                .toList();
     }
 
     /** Whoever minded it may have left. */
@@ -214,7 +193,13 @@ public final class TableResumer {
         StillOpen open = new StillOpen();
         List<Demand> demands = TablePlanner.demands(portions, brief, fitness, dishes);
         for (Demand demand : demands) {
-            Demand left = StillOpen.less(demand, eaten(demand));
+            Demand missing = StillOpen.less(demand, eaten(demand));
+            Demand still = name(missing, gone.of(missing), TablePlan.Cause.GONE, "is not there any more");
+            Demand left = name(
+                    still,
+                    eaters.missedBy(still),
+                    TablePlan.Cause.IN_THE_POT,
+                    "is in the pot, for whoever may and likes to");
             if (left.grams() <= NEGLIGIBLE_G) {
                 continue;
             }
@@ -240,7 +225,40 @@ public final class TableResumer {
                         .flatMap(serving -> open.take(drop.cut(), serving).stream()))
                 .forEach(part -> remainders.add(remainder(part, TablePlan.Cause.SKIPPED, "not cooked after all")));
         new SecondHelpings(brief, catalogue, dishes, state).grant(remainders, demands, this::eaten, open);
+        keepToWhatThereIs(demands, open);
         return open;
+    }
+
+    /** Names a part of what is missing, and tells what is left. */
+    private Demand name(Demand missing, Optional<Stay.Serving> part, TablePlan.Cause cause, String reason) {
+        if (part.isEmpty() || missing.grams() <= NEGLIGIBLE_G) {
+            return missing;
+        }
+        Demand named = new Demand(
+                missing.guest(),
+                missing.dish(),
+                Math.min(missing.pieces(), part.get().pieces()),
+                Math.min(missing.grams(), part.get().grams()));
+        remainders.add(remainder(named, cause, reason));
+        return StillOpen.less(missing, named);
+    }
+
+    /** Who was full and is hungry again finds that others had some of it. */
+    private void keepToWhatThereIs(List<Demand> demands, StillOpen open) {
+        Map<String, Double> over = new TreeMap<>();
+        begun.forEach(drop -> drop.servings().forEach(serving -> over.merge(drop.cut(), serving.grams(), Double::sum)));
+        remainders.stream()
+                .filter(rest -> !rest.cause().leavesItToOthers())
+                .forEach(rest -> over.merge(rest.cut(), rest.grams(), Double::sum));
+        open.all().forEach(demand -> over.merge(demand.cut().id(), demand.grams(), Double::sum));
+        demands.forEach(demand -> over.merge(demand.cut().id(), -demand.grams(), Double::sum));
+        over.forEach((cut, grams) -> {
+            if (grams > LEAST_G) {
+                open.takeBack(cut, grams)
+                        .forEach(part ->
+                                remainders.add(remainder(part, TablePlan.Cause.EATEN_BY_OTHERS, "others had it")));
+            }
+        });
     }
 
     private void nameAgain(TablePlan.Remainder rest, Demand of, StillOpen open) {
@@ -321,10 +339,7 @@ public final class TableResumer {
         Map<String, Stay.Serving> byGuest = new LinkedHashMap<>();
         stays.stream()
                 .flatMap(stay -> stay.servings().stream())
-                .forEach(serving -> byGuest.merge(
-                        serving.guest(),
-                        serving,
-                        (a, b) -> new Stay.Serving(a.guest(), a.grams() + b.grams(), a.pieces() + b.pieces())));
+                .forEach(serving -> byGuest.merge(serving.guest(), serving, Stay.Serving::and));
         return List.copyOf(byGuest.values());
     }
 

@@ -111,6 +111,14 @@ public record Now(
             @Nullable Integer lastBite,
             @Nullable Integer nextBite) {}
 
-    /** What nobody is going to eat any more, so that somebody else may [g]. */
-    public record Spare(String cut, double grams, String amount) {}
+    /**
+     * What nobody is going to eat any more, so that somebody else may [g].
+     *
+     * @param mayEat ids of the guests whose needs it keeps
+     */
+    public record Spare(String cut, double grams, String amount, List<String> mayEat) {
+        public Spare {
+            mayEat = List.copyOf(mayEat);
+        }
+    }
 }

@@ -42,6 +42,11 @@ public record Stay(
             Check.range(grams, "grams", 0, MOST_GRAMS);
             Check.range(pieces, "pieces", 0, MOST_GRAMS);
         }
+
+        /** With another one of the same guest. */
+        public Serving and(Serving more) {
+            return new Serving(guest, grams + more.grams, pieces + more.pieces);
+        }
     }
 
     /** What stays good so long is left in the broth, and its eaters fish it out; memory [s]. */

@@ -167,6 +167,12 @@ public record TablePlan(
         ABSENT,
         /** The guest has left, or wants no more. */
         NO_MORE,
+        /** It is in a pot, and the guest has left or wants no more. */
+        IN_THE_POT,
+        /** It went in, and was eaten by nobody it was for. */
+        GONE,
+        /** Others had it while the guest wanted no more. */
+        EATEN_BY_OTHERS,
         /** There is none left of it. */
         USED_UP,
         /** The host skipped it. */

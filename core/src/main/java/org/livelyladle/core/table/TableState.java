@@ -25,6 +25,7 @@ import org.livelyladle.core.check.Check;
  * @param wants who wants more than planned, in order: a helping of what others leave
  * @param read what was measured in sides; each holds from its moment on
  * @param poured what was poured into sides
+ * @param gone what went in and was eaten by nobody it was for
  * @param heat what pots were set to, until the moment of the state or another setting
  */
 public record TableState(
@@ -38,13 +39,15 @@ public record TableState(
         @Nullable List<Wanted> wants,
         @Nullable List<Reading> read,
         @Nullable List<Pouring> poured,
-        @Nullable List<Heat> heat) {
+        @Nullable List<Heat> heat,
+        @Nullable List<Gone> gone) {
     /** Before anything could have happened [s from sitting down]. */
     private static final int BEFORE = -7200;
 
     private static final int LATEST = 36_000;
     private static final int MOST_DROPS = 1000;
     private static final int MOST_CUTS = 150;
+    private static final int MOST_GRAMS = 100_000;
     private static final int MOST_READINGS = 20_000;
     /** Beyond this no thermometer is in a broth [°C]. */
     private static final double COLDEST = -5;
@@ -62,6 +65,20 @@ public record TableState(
             side = Check.id(side, "side");
             ingredient = Check.id(ingredient, "ingredient");
             Check.range(at, "at", BEFORE, LATEST);
+        }
+    }
+
+    /**
+     * A serving that went in and is not there any more: not found, fallen down, or eaten by somebody else.
+     *
+     * @param pieces 0 for what is served by weight
+     */
+    public record Gone(String guest, String cut, double grams, int pieces) {
+        public Gone {
+            guest = Check.id(guest, "guest");
+            cut = Check.id(cut, "cut");
+            Check.range(grams, "grams", 0, MOST_GRAMS);
+            Check.range(pieces, "pieces", 0, MOST_GRAMS);
         }
     }
 
@@ -155,16 +172,28 @@ public record TableState(
         }
 
         public Present fullSince(int second) {
-            return new Present(guest, arrived, left, second);
+            return new Present(guest, arrived, left, full == null ? second : full);
         }
 
         public Present hungryAgain() {
             return new Present(guest, arrived, left, null);
         }
 
+        /** Full, or away, when something came out. */
+        private boolean missed(int second) {
+            boolean wasAway = left != null && left < second && (arrived == null || arrived < left || arrived > second);
+            return full != null && full < second || wasAway;
+        }
+
         /** Left and not come back, or wants no more. */
         public boolean wantsNoMore() {
-            return full != null || left != null && (arrived == null || arrived < left);
+            return noMoreSince() != null;
+        }
+
+        /** From when on the guest is full, or away; null while neither [s from sitting down]. */
+        public @Nullable Integer noMoreSince() {
+            Integer away = left == null || arrived != null && arrived >= left ? null : left;
+            return full == null || away != null && away < full ? away : full;
         }
     }
 
@@ -193,11 +222,14 @@ public record TableState(
                 .sorted(Comparator.comparingInt(Pouring::at).thenComparing(Pouring::toString))
                 .toList();
         heat = List.copyOf(Check.list(requireNonNullElse(heat, List.<Heat>of()), "heat", MOST_READINGS));
+        gone = Check.list(requireNonNullElse(gone, List.<Gone>of()), "gone", MOST_READINGS).stream()
+                .sorted(Comparator.comparing(Gone::toString))
+                .toList();
     }
 
     /** Before the meal: nothing has happened. */
     public static TableState empty() {
-        return new TableState(null, null, null, null, null, null, null, null, null, null, null);
+        return new TableState(null, null, null, null, null, null, null, null, null, null, null, null);
     }
 
     public boolean isEmpty() {
@@ -211,6 +243,11 @@ public record TableState(
 
     public boolean wantsNoMore(String guest) {
         return of(guest).map(Present::wantsNoMore).orElse(false);
+    }
+
+    /** Whether a guest was full or away when something came out [s from sitting down]. */
+    public boolean missed(String guest, int second) {
+        return of(guest).map(present -> present.missed(second)).orElse(false);
     }
 
     private Optional<Present> of(String guest) {

@@ -143,11 +143,22 @@ class TableAuditTest {
         assertThat(sesameSeen(
                         allergic,
                         new TableState(
-                                last.putIn() - 1, 0, null, List.of(sesame), null, null, null, null, null, null, null)))
+                                last.putIn() - 1,
+                                0,
+                                null,
+                                List.of(sesame),
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null)))
                 .isTrue();
         assertThat(sesameSeen(
                         allergic,
-                        new TableState(5400, 0, null, List.of(sesame), null, null, null, null, null, null, null)))
+                        new TableState(5400, 0, null, List.of(sesame), null, null, null, null, null, null, null, null)))
                 .isFalse();
     }
 

@@ -2,19 +2,14 @@ package org.livelyladle.core.running;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Instant;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.UUID;
-import org.junit.jupiter.api.BeforeEach;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.ToldEvening;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.facts.EventType;
-import org.livelyladle.core.facts.Facts;
-import org.livelyladle.core.facts.PartyEvent;
 import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Now;
@@ -23,63 +18,23 @@ import org.livelyladle.core.table.TableState.Liquid;
 
 /** What is measured in a broth, poured into it or done to its heat, and what follows at the table. */
 class BrothFactsTest {
-    private static final Instant SAT_DOWN = Briefs.NOW;
     private static final int COLD_AT = 1210;
     private static final double COLD_C = 78;
 
     private final Brief brief = Briefs.plain().build();
-    private final List<PartyEvent> events = new ArrayList<>();
-
-    @BeforeEach
-    void sitDown() {
-        tell(0, EventType.SAT_DOWN, null, null, null, null, null, null);
-    }
-
-    private void tell(
-            int second,
-            EventType type,
-            String drop,
-            String side,
-            Double ml,
-            Liquid what,
-            Double share,
-            Double celsius) {
-        String pot = type == EventType.HEAT_SET ? brief.pots().get(0).id() : null;
-        events.add(new PartyEvent(
-                new UUID(7, events.size()),
-                SAT_DOWN.plusSeconds(second),
-                type,
-                null,
-                null,
-                null,
-                null,
-                null,
-                drop,
-                null,
-                null,
-                null,
-                null,
-                side,
-                ml,
-                what,
-                pot,
-                share,
-                celsius,
-                null,
-                null,
-                null));
-    }
+    private final ToldEvening evening = new ToldEvening(brief);
 
     private void read(int second, String side, double celsius) {
-        tell(second, EventType.READ, null, side, null, null, null, celsius);
+        evening.tell(second, EventType.READ, Map.of("side", side, "celsius", celsius));
     }
 
-    private TablePlan at(int second) {
-        return Briefs.PLANNER.table(brief, Facts.fold(events), SAT_DOWN.plusSeconds(second));
+    private void heat(int second, double share) {
+        String pot = brief.pots().get(0).id();
+        evening.tell(second, EventType.HEAT_SET, Map.of("pot", pot, "share", share));
     }
 
     private Now.SideNow side(int second, String side) {
-        return at(second).now().sides().stream()
+        return evening.at(second).now().sides().stream()
                 .filter(one -> one.side().equals(side))
                 .findFirst()
                 .orElseThrow();
@@ -87,13 +42,13 @@ class BrothFactsTest {
 
     /** A drop of raw food that somebody looks after, put in as asked for, while it is in. */
     private Drop rawFoodInAPot() {
-        Cue in = at(0).now().cues().stream()
+        Cue in = evening.at(0).now().cues().stream()
                 .filter(cue -> cue.act() == Cue.Act.PUT_IN && cue.at() > 0)
-                .filter(cue -> isRaw(drop(at(0), cue.drop())))
+                .filter(cue -> isRaw(drop(evening.at(0), cue.drop())))
                 .findFirst()
                 .orElseThrow();
-        tell(in.at(), EventType.PUT_IN, in.drop(), null, null, null, null, null);
-        return drop(at(in.at() + 1), in.drop());
+        evening.tell(in.at(), EventType.PUT_IN, Map.of("drop", in.drop()));
+        return drop(evening.at(in.at() + 1), in.drop());
     }
 
     private static boolean isRaw(Drop drop) {
@@ -108,7 +63,7 @@ class BrothFactsTest {
     }
 
     private int due(int second, Drop of) {
-        return at(second).now().inPot().stream()
+        return evening.at(second).now().inPot().stream()
                 .filter(food -> food.drop().equals(of.id()))
                 .mapToInt(Now.InPot::due)
                 .findFirst()
@@ -119,7 +74,7 @@ class BrothFactsTest {
     void nothingRawGoesIntoASideThatIsFoundTooColdUntilItSimmersAgain() {
         String side = brief.sides().get(0).id();
         read(COLD_AT, side, COLD_C);
-        TablePlan table = at(COLD_AT + 1);
+        TablePlan table = evening.at(COLD_AT + 1);
 
         assertThat(table.audit()).isEmpty();
         assertThat(table.now().said()).anyMatch(text -> text.contains("is at 7") && text.contains("nothing raw"));
@@ -144,7 +99,7 @@ class BrothFactsTest {
 
         int after = due(cold + 1, drop);
         assertThat(after).isGreaterThan(before + 20);
-        assertThat(at(cold + 1).audit()).isEmpty();
+        assertThat(evening.at(cold + 1).audit()).isEmpty();
 
         // told again it is what is known, and hot again sooner than thought it is due sooner
         read(cold + 10, drop.side(), COLD_C + 1);
@@ -157,7 +112,7 @@ class BrothFactsTest {
     void whatIsPouredIsInTheSideAndStandsForTheDoseOfThatTime() {
         String side = brief.sides().get(0).id();
         Now.SideNow dosed = side(COLD_AT + 5, side);
-        tell(COLD_AT, EventType.POURED, null, side, 400.0, Liquid.WATER, null, null);
+        evening.tell(COLD_AT, EventType.POURED, Map.of("side", side, "ml", 400.0, "what", Liquid.WATER));
 
         Now.SideNow poured = side(COLD_AT + 5, side);
         assertThat(poured.ml() - dosed.ml()).isBetween(200.0, 400.0);
@@ -167,7 +122,7 @@ class BrothFactsTest {
     @Test
     void aSideHoldsWhatWasMeasured() {
         String side = brief.sides().get(0).id();
-        tell(COLD_AT, EventType.READ, null, side, 900.0, null, null, null);
+        evening.tell(COLD_AT, EventType.READ, Map.of("side", side, "ml", 900.0));
 
         assertThat(side(COLD_AT + 5, side).ml()).isBetween(850.0, 900.0);
     }
@@ -175,12 +130,12 @@ class BrothFactsTest {
     @Test
     void heatThatWasTurnedOffCoolsTheBrothUntilItIsTurnedUp() {
         String side = brief.sides().get(0).id();
-        tell(COLD_AT, EventType.HEAT_SET, null, null, null, null, 0.0, null);
+        heat(COLD_AT, 0);
 
         double cooled = side(COLD_AT + 600, side).celsius();
         assertThat(cooled).isLessThan(side(COLD_AT, side).celsius() - 3);
-        assertThat(at(COLD_AT + 600).audit()).isEmpty();
-        tell(COLD_AT + 600, EventType.HEAT_SET, null, null, null, null, 1.0, null);
+        assertThat(evening.at(COLD_AT + 600).audit()).isEmpty();
+        heat(COLD_AT + 600, 1);
         assertThat(side(COLD_AT + 1000, side).celsius()).isGreaterThan(cooled + 3);
     }
 
@@ -189,7 +144,7 @@ class BrothFactsTest {
         read(COLD_AT, "nowhere", 90);
         read(COLD_AT, brief.sides().get(0).id(), 400);
 
-        assertThat(at(COLD_AT + 1).now().said())
+        assertThat(evening.at(COLD_AT + 1).now().said())
                 .anyMatch(text -> text.contains("there is none of: nowhere"))
                 .anyMatch(text -> text.contains("no broth can be"));
         assertThat(side(COLD_AT + 1, brief.sides().get(0).id()).celsius()).isLessThan(101);
