@@ -60,6 +60,17 @@ api.use({
   },
 })
 
+/** What the server says to be nothing is left out, as the types have it. Changes what it is given. */
+function withoutNulls(value: unknown): unknown {
+  if (Array.isArray(value)) value.forEach(withoutNulls)
+  else if (value && typeof value === 'object')
+    for (const [key, part] of Object.entries(value)) {
+      if (part === null) Reflect.deleteProperty(value, key)
+      else withoutNulls(part)
+    }
+  return value
+}
+
 /** Unwraps an answer, or throws {@link RequestRefused} or {@link NoConnection}. */
 export async function ask<T>(
   request: Promise<{ data?: T; error?: unknown; response: Response }>,
@@ -70,5 +81,5 @@ export async function ask<T>(
   if (!response.ok) {
     throw new RequestRefused(response.status, (error ?? {}) as Problem & Record<string, unknown>)
   }
-  return data as T
+  return withoutNulls(data) as T
 }

@@ -76,7 +76,9 @@ interface Offer {
   helping?: Helping
 }
 const offer = ref<Offer>()
+const offerBox = ref<HTMLElement>()
 watch(wanting, () => (offer.value = undefined))
+watch(offerBox, (box) => box?.scrollIntoView({ block: 'nearest' }))
 
 async function look(guest: string, cut: string, name: string): Promise<void> {
   const event = { type: 'WANTS', guest, cut } as const
@@ -93,7 +95,8 @@ async function look(guest: string, cut: string, name: string): Promise<void> {
 
 const give = ({ guest, cut, name }: Offer) =>
   say({ type: 'WANTS', guest, cut }, `More ${name} for ${nameOf(guest)}`)
-const grams = (of: number) => `${Math.round(of)} g`
+/** As one weighs at a table. */
+const grams = (of: number) => `${of < 20 ? Math.round(of) : Math.round(of / 5) * 5} g`
 
 const nameOf = (id: string) => brief.value.guests.find((guest) => guest.id === id)?.name ?? id
 const bite = (next?: number) =>
@@ -182,7 +185,7 @@ const bite = (next?: number) =>
           <p v-if="wanting && notFor.length > 0" class="quiet">
             Not for {{ nameOf(wanting) }}: {{ notFor.join(', ') }}.
           </p>
-          <div v-if="offer" class="offer" role="status">
+          <div v-if="offer" ref="offerBox" class="offer" role="status">
             <p v-if="offer.helping">
               <b>{{ grams(offer.helping.grams) }} of {{ offer.name }} for {{ nameOf(offer.guest) }}</b
               >, into {{ sideName(brief, plan, offer.helping.side) }}

@@ -65,7 +65,7 @@ function setMinutes(field: Minutes, event: Event): void {
   change('change coming and going', (g) => {
     if (field === 'arrivesAfterMinutes') g.arrivesAfterMinutes = Math.min(230, Math.max(0, minutes))
     else g.leavesAfterMinutes = text === '' ? undefined : minutes
-    if (g.leavesAfterMinutes !== undefined) {
+    if (typeof g.leavesAfterMinutes === 'number') {
       g.leavesAfterMinutes = Math.min(240, Math.max(g.arrivesAfterMinutes + 10, g.leavesAfterMinutes))
     }
   })

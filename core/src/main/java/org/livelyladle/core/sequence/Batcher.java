@@ -173,26 +173,13 @@ final class Batcher {
         return baskets;
     }
 
-    /** The smallest drops there can be: a piece, or a small helping, for one guest at a time. */
-    List<Batch> crumble(Dish usual, Side side, Demand demand, int firstNumber) {
+    /** The smallest drop there can be: a piece, or a small helping, for one guest. */
+    Batch crumb(Dish usual, Side side, Demand demand) {
         Dish dish = in(usual, side);
-        List<Demand> parts = new ArrayList<>();
-        if (demand.pieces() > 0) {
-            for (int i = 0; i < demand.pieces(); i++) {
-                parts.add(part(demand, i, demand.pieces()));
-            }
-        } else {
-            double left = demand.grams();
-            for (; left > SMALLEST_HELPING_G; left -= SMALLEST_HELPING_G) {
-                parts.add(new Demand(demand.guest(), dish, 0, SMALLEST_HELPING_G));
-            }
-            parts.add(new Demand(demand.guest(), dish, 0, left));
-        }
-        List<Deal> deals = new ArrayList<>();
-        for (Demand part : parts) {
-            deals.add(new Deal(List.of(part), place(dish, side, deals.size(), parts.size())));
-        }
-        return number(dish, side, deals, firstNumber);
+        Demand least = demand.pieces() > 0
+                ? part(demand, 0, demand.pieces())
+                : new Demand(demand.guest(), dish, 0, Math.min(SMALLEST_HELPING_G, demand.grams()));
+        return batch(dish, side, 1, new Deal(List.of(least), place(dish, side, 0, 1)));
     }
 
     private List<Batch> number(Dish dish, Side side, List<Deal> deals, int firstNumber) {
@@ -370,7 +357,7 @@ final class Batcher {
     }
 
     /** The i-th of n parts of what a guest gets; whole pieces of what is counted. */
-    private static Demand part(Demand demand, int i, int n) {
+    static Demand part(Demand demand, int i, int n) {
         if (demand.pieces() == 0) {
             return new Demand(demand.guest(), demand.dish(), 0, demand.grams() / n);
         }

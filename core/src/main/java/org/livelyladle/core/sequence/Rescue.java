@@ -12,7 +12,7 @@ import org.livelyladle.core.catalogue.Cut;
 
 /**
  * Finds places for what fits nowhere in the side it was meant for: in every side open to its eaters, first in drops as
- * usual, then piece by piece. What is left then really has no room.
+ * usual, then in ever smaller ones. What is left then really has no room.
  */
 final class Rescue {
     private final List<Side> sides;
@@ -84,13 +84,60 @@ final class Rescue {
         }
         for (Batch batch : number(batcher.split(dish, side, eaters, next(cut, side)))) {
             if (!sequencer.add(batch)) {
-                for (Demand part : parts(batch, eaters)) {
-                    crumbs(part, side, sequencer, full)
-                            .ifPresent(left -> rest.merge(left.guest().id(), left, Demand::and));
-                }
+                inHalves(parts(batch, eaters), batch, sequencer, full)
+                        .forEach(left -> rest.merge(left.guest().id(), left, Demand::and));
             }
         }
         return List.copyOf(rest.values());
+    }
+
+    /**
+     * What found no place together in ever smaller drops, down to a piece.
+     *
+     * @param of the batch it was
+     * @return what found no place
+     */
+    private List<Demand> inHalves(List<Demand> part, Batch of, Sequencer sequencer, Map<String, Double> full) {
+        List<List<Demand>> halves = halves(part);
+        if (halves.isEmpty()) {
+            part.forEach(crumb -> full.merge(kind(crumb, of.side()), crumb.grams(), Math::min));
+            return part;
+        }
+        List<Demand> left = new ArrayList<>();
+        for (List<Demand> half : halves) {
+            boolean isFull = half.stream().allMatch(demand -> isFull(smallest(demand), demand, of.side(), full));
+            if (isFull || !add(half, of, sequencer)) {
+                left.addAll(isFull ? half : inHalves(half, of, sequencer, full));
+            }
+        }
+        return left;
+    }
+
+    private boolean add(List<Demand> part, Batch of, Sequencer sequencer) {
+        Optional<Batch> batch =
+                batcher.again(of.dish(), of.side(), of.homeSide(), next(of.cut(), of.side()), of.place(), part);
+        if (batch.isEmpty() || !sequencer.add(batch.get())) {
+            return false;
+        }
+        number(List.of(batch.get()));
+        return true;
+    }
+
+    /** Half of the guests each, or of what one guest gets; nothing where it cannot be divided. */
+    private static List<List<Demand>> halves(List<Demand> part) {
+        if (part.size() > 1) {
+            int middle = part.size() / 2;
+            return List.of(part.subList(0, middle), part.subList(middle, part.size()));
+        }
+        Demand only = part.get(0);
+        boolean isCrumb = only.pieces() == 1 || only.pieces() == 0 && only.grams() <= Batcher.SMALLEST_HELPING_G;
+        return isCrumb ? List.of() : List.of(List.of(Batcher.part(only, 0, 2)), List.of(Batcher.part(only, 1, 2)));
+    }
+
+    private static double smallest(Demand demand) {
+        return demand.pieces() > 0
+                ? demand.grams() / demand.pieces()
+                : Math.min(demand.grams(), Batcher.SMALLEST_HELPING_G);
     }
 
     private static List<Demand> parts(Batch batch, List<Demand> eaters) {
@@ -104,8 +151,8 @@ final class Rescue {
 
     /** Where not even a piece finds a place there is no use in trying more, now or for others who come and go alike. */
     private boolean takesACrumb(Demand demand, Side side, Sequencer sequencer, Map<String, Double> full) {
-        Batch crumb = batcher.crumble(demand.dish(), side, demand, 1).get(0);
-        if (isFull(crumb, demand, side, full)) {
+        Batch crumb = batcher.crumb(demand.dish(), side, demand);
+        if (isFull(crumb.grams(), demand, side, full)) {
             return false;
         }
         boolean fits = sequencer.fits(crumb);
@@ -116,8 +163,8 @@ final class Rescue {
     }
 
     /** No less than this found no place before. */
-    private boolean isFull(Batch crumb, Demand demand, Side side, Map<String, Double> full) {
-        return crumb.grams() >= full.getOrDefault(kind(demand, side), Double.MAX_VALUE);
+    private boolean isFull(double grams, Demand demand, Side side, Map<String, Double> full) {
+        return grams >= full.getOrDefault(kind(demand, side), Double.MAX_VALUE);
     }
 
     private String kind(Demand demand, Side side) {
@@ -127,23 +174,6 @@ final class Rescue {
                         : " " + demand.guest().id())
                 + " " + demand.guest().arrivesAfterMinutes()
                 + " " + demand.guest().leavesAfterMinutes();
-    }
-
-    /** Piece by piece until no more fit; what is left of it. */
-    private Optional<Demand> crumbs(Demand demand, Side side, Sequencer sequencer, Map<String, Double> full) {
-        Dish dish = demand.dish();
-        Cut cut = dish.cut();
-        int pieces = demand.pieces();
-        double grams = demand.grams();
-        for (Batch crumb : number(batcher.crumble(dish, side, demand, next(cut, side)))) {
-            if (isFull(crumb, demand, side, full) || !sequencer.add(crumb)) {
-                full.merge(kind(demand, side), crumb.grams(), Math::min);
-                return Optional.of(new Demand(demand.guest(), dish, pieces, grams));
-            }
-            pieces -= crumb.servings().get(0).pieces();
-            grams -= crumb.grams();
-        }
-        return Optional.empty();
     }
 
     private int next(Cut cut, Side side) {

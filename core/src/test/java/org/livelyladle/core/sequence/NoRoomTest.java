@@ -43,9 +43,7 @@ class NoRoomTest {
                         && arranged.allocation().mayEatFrom(demand.guest(), side)
                         && arranged.batcher().canMeet(demand.dish(), side, demand);
                 if (open) {
-                    Batch piece = arranged.batcher()
-                            .crumble(demand.dish(), side, demand, 1000)
-                            .get(0);
+                    Batch piece = arranged.batcher().crumb(demand.dish(), side, demand);
                     assertThat(arranged.sequencer().fits(piece))
                             .as(
                                     "%s for %s in %s",
