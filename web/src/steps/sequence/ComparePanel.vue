@@ -52,9 +52,8 @@ const columns = computed(() =>
 const ROWS: { name: string; of: (table: TablePlan) => string }[] = [
   { name: 'Everybody eats by', of: (table) => table.everybodyEats.text },
   { name: 'Longest wait', of: (table) => table.longestWait.text },
-  { name: 'Things to do', of: (table) => `${table.cues.length}` },
+  { name: 'Things to do', of: (table) => table.cuesPerMinute.text },
   { name: 'Most in two minutes', of: (table) => table.mostCues.text },
-  { name: 'Drops for all', of: (table) => `${table.drops.filter((d) => d.tending === 'SHARED').length}` },
 ]
 
 const take = (emphasis: Emphasis) =>
@@ -88,8 +87,15 @@ const take = (emphasis: Emphasis) =>
           <td v-for="one in columns" :key="one.value" :class="{ own: one.value === own }">
             <p class="quiet">{{ one.does }}</p>
             <b v-if="one.value === own">This is the plan</b>
-            <button v-else type="button" class="chip" :disabled="!one.table" @click="take(one.value)">
-              Take the {{ one.label }} one
+            <button
+              v-else
+              type="button"
+              class="chip"
+              :disabled="!one.table"
+              :aria-label="`Take the ${one.label} one`"
+              @click="take(one.value)"
+            >
+              Take it
             </button>
           </td>
         </tr>

@@ -26,6 +26,21 @@ class TableIT extends BrowserTest {
     }
 
     @Test
+    void theSameEveningCalmerOrQuickerIsComparedAndTaken() {
+        go("table");
+        button("Compare calmer and quicker").click();
+        Locator table = page.locator(".compare table");
+        assertThat(table.locator("td", new Locator.LocatorOptions().setHasText("…")))
+                .hasCount(0);
+        button("Take the calm one").click();
+
+        assertThat(table.locator("td.own")).containsText(new String[] {"s", "", "/min", "", "This is the plan"});
+        assertThat(button("Take the balanced one")).isVisible();
+        awaitSaved(page);
+        assertThat(brief().get("emphasis").getAsString()).isEqualTo("CALM");
+    }
+
+    @Test
     void orderNoodlesTempoAndEndingAreSaidInAFewTaps() {
         go("table");
         button("Flavour builders first, noodles last").click();

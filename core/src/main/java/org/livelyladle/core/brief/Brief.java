@@ -243,7 +243,7 @@ public record Brief(
 
     /** The same party at another time, with its trips and prices. */
     public Brief on(LocalDateTime sitDown, List<Shop> shops, PriceSnapshot prices) {
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions, emphasis);
     }
 
     /** The same party so much later, with its trips, its cooks' other plans and other prices. */
@@ -257,17 +257,18 @@ public record Brief(
                 shops.stream().map(shop -> shop.at(shop.tripAt().plus(by))).toList(),
                 prices,
                 cooks.stream().map(cook -> cook.later(by)).toList(),
-                decisions);
+                decisions,
+                emphasis);
     }
 
     /** The same party, decided otherwise. */
     public Brief deciding(Decisions decisions) {
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions, emphasis);
     }
 
     /** The same party with another menu. */
     public Brief serving(List<MenuItem> menu) {
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions, emphasis);
     }
 
     /** The same party with a helper who does whatever there is. */
@@ -275,7 +276,7 @@ public record Brief(
         List<Cook> all = cooks.stream()
                 .map(cook -> cook.id().equals(helper) ? cook.helping() : cook)
                 .toList();
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, all, decisions);
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, all, decisions, emphasis);
     }
 
     /** The same party with another broth wherever one was. */
@@ -285,22 +286,27 @@ public record Brief(
                         .map(side -> side.broth().equals(broth) ? side.holding(by) : side)
                         .toList()))
                 .toList();
-        return copy(guests, sitDown, mealMinutes, changed, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, mealMinutes, changed, menu, shops, prices, cooks, decisions, emphasis);
     }
 
     /** The same party with other pots on the table. */
     public Brief setting(List<Pot> pots) {
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions, emphasis);
     }
 
     /** The same party sitting so long [min]. */
     public Brief sittingFor(int minutes) {
-        return copy(guests, sitDown, minutes, pots, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, minutes, pots, menu, shops, prices, cooks, decisions, emphasis);
     }
 
     /** The same party with these guests. */
     public Brief seating(List<Guest> guests) {
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions);
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions, emphasis);
+    }
+
+    /** The same party with something else above all. */
+    public Brief emphasising(Emphasis other) {
+        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions, other);
     }
 
     private Brief copy(
@@ -312,7 +318,8 @@ public record Brief(
             List<Shop> shops,
             PriceSnapshot prices,
             List<Cook> cooks,
-            Decisions decisions) {
+            Decisions decisions,
+            @Nullable Emphasis emphasis) {
         return new Brief(
                 format,
                 formatVersion,

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import org.livelyladle.core.audit.TableAudit;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
+import org.livelyladle.core.brief.Emphasis;
 import org.livelyladle.core.broths.SidePlanner;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -60,8 +61,25 @@ record Stages(
                 new SidePlanner(brief, catalogue, ledger, text).plan());
     }
 
+    /** What is wanted above all is never worse than it would be if nothing was. */
     Foresight foresee(Care care) {
-        return Foresight.of(brief, catalogue, portions, sides, windows, care, text);
+        Foresight own = foresee(brief, care);
+        if (care != Care.FULL || brief.emphasisOrUsual() == Emphasis.BALANCED) {
+            return own;
+        }
+        Foresight balanced = foresee(brief.emphasising(Emphasis.BALANCED), care);
+        return reached(balanced) < reached(own) ? balanced : own;
+    }
+
+    private Foresight foresee(Brief as, Care care) {
+        return Foresight.of(as, catalogue, portions, sides, windows, care, text);
+    }
+
+    /** What is wanted above all: waits, or things to do; less is better. */
+    private double reached(Foresight foresight) {
+        TablePlan table = new PaceFigures(brief, catalogue, windows, new Ledger())
+                .plan(foresight.table(), foresight.evening(), List.of());
+        return (brief.emphasisOrUsual() == Emphasis.CALM ? table.cuesPerMinute() : table.longestWait()).value();
     }
 
     /** Sides that are under their floor at a later moment. */

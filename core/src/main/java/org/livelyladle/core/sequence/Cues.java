@@ -17,7 +17,7 @@ final class Cues {
 
     private static final double TOO_MANY = 1;
     /** Both count so many times as much where calm is wanted, and so many times less where short waits are; memory. */
-    private static final double EMPHASIS = 4;
+    private static final double EMPHASIS = 8;
 
     /** Actions at each pot by time. */
     private final Map<String, int[]> atPot = new HashMap<>();
