@@ -41,6 +41,8 @@ public final class TableFold {
     private static final int ARRIVED_AS_PLANNED = 120;
     /** What comes out this close together is one round [s]. */
     private static final int ONE_ROUND = 120;
+    /** What was wrong with something that was told is said for so long [s]; memory. */
+    private static final int SAID_FOR = 180;
     /** No earlier and no later second is told of [s from sitting down]. */
     private static final int EARLIEST = -7200;
 
@@ -60,7 +62,7 @@ public final class TableFold {
     private final List<TableState.Wanted> wants = new ArrayList<>();
     private final List<TableState.Gone> gone = new ArrayList<>();
     private final List<Running.SeenTo> seenTo = new ArrayList<>();
-    private final List<String> said = new ArrayList<>();
+    private final List<Remark> remarks = new ArrayList<>();
     private final List<TableEvent> happened = new ArrayList<>();
     private Sequence plan;
     private int pausedThen;
@@ -72,6 +74,9 @@ public final class TableFold {
     private boolean hasBegun;
     private boolean isFinished;
     private boolean isOtherwise;
+
+    /** Something to say of what was told. */
+    private record Remark(String text, int at) {}
 
     private TableFold(Brief brief, Catalogue catalogue, Sides sides, Sequence base, Instant satDown, Resume resume) {
         this.broths = new BrothFacts(brief);
@@ -142,7 +147,14 @@ public final class TableFold {
                 seenTo,
                 cold.at(now),
                 happened,
-                said);
+                remarks.stream()
+                        .filter(remark -> remark.at() > now - SAID_FOR)
+                        .map(Remark::text)
+                        .toList());
+    }
+
+    private void remark(String text, int at) {
+        remarks.add(new Remark(text, at));
     }
 
     private boolean isStillToCome(Drop drop) {
@@ -275,7 +287,7 @@ public final class TableFold {
     private boolean putIn(TableEvent.PutIn in, int at) {
         Drop drop = find(in);
         if (drop == null) {
-            said.add("Something was put in that the plan does not know: " + in.drop());
+            remark("Something was put in that the plan does not know: " + in.drop(), at);
             return false;
         }
         if (drop.shared()) {
@@ -327,25 +339,27 @@ public final class TableFold {
         }
         Integer index = out.stay();
         if (index != null && !pot.isMinded()) {
-            return cameOut(pot, pot.takeOut(index, at), out.how());
+            return cameOut(pot, pot.takeOut(index, at), out.how(), at);
         }
         boolean isOther = false;
         for (InPot own : roundOf(pot, due)) {
-            isOther |= cameOut(own, own.takeOut(at), out.how());
+            isOther |= cameOut(own, own.takeOut(at), out.how(), at);
         }
         return isOther || pot.isMinded() && Math.abs(at - due) > AS_PLANNED;
     }
 
     /** @return true where somebody gets nothing of it */
-    private boolean cameOut(InPot pot, List<InPot.Piece> pieces, TableEvent.How how) {
+    private boolean cameOut(InPot pot, List<InPot.Piece> pieces, TableEvent.How how, int at) {
         if (how == TableEvent.How.LOST) {
             pieces.forEach(piece -> lose(pot, piece.lose()));
             return !pieces.isEmpty();
         }
         int tooSoon = pieces.stream().mapToInt(InPot.Piece::tooSoonBy).max().orElse(0);
         if (tooSoon > 0 && isRaw(pot.drop())) {
-            said.add(pot.drop().name() + " came out " + tooSoon
-                    + " s too soon to be cooked through: back in for as long");
+            remark(
+                    pot.drop().name() + " came out " + tooSoon
+                            + " s too soon to be cooked through: back in for as long",
+                    at);
         }
         return false;
     }
@@ -378,7 +392,7 @@ public final class TableFold {
     /** @return true where a side is too cold, and nobody knew */
     private boolean read(TableEvent.Read read, int at) {
         Optional<String> ignored = broths.read(read, at);
-        ignored.ifPresent(said::add);
+        ignored.ifPresent(text -> remark(text, at));
         Double celsius = read.celsius();
         if (ignored.isPresent() || celsius == null) {
             return false;

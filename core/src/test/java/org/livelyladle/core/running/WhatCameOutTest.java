@@ -126,5 +126,6 @@ class WhatCameOutTest {
 
         assertThat(evening.at(tooSoon + 1).now().said())
                 .anyMatch(text -> text.startsWith(drop.name()) && text.contains("30 s too soon"));
+        assertThat(evening.at(tooSoon + 600).now().said()).noneMatch(text -> text.contains("too soon"));
     }
 }
