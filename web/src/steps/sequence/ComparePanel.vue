@@ -52,7 +52,10 @@ const columns = computed(() =>
 const ROWS: { name: string; of: (table: TablePlan) => string }[] = [
   { name: 'Everybody eats by', of: (table) => table.everybodyEats.text },
   { name: 'Longest wait', of: (table) => table.longestWait.text },
-  { name: 'Things to do', of: (table) => table.cuesPerMinute.text },
+  {
+    name: 'Things to do for one',
+    of: (table) => `${Math.round((table.cuesPerMinute.value * table.mealSeconds) / 60)}`,
+  },
   { name: 'Most in two minutes', of: (table) => table.mostCues.text },
 ]
 
