@@ -27,7 +27,10 @@ const nameOfSide = (id: string) => sideName(brief.value, plan.value, id)
     <ul class="dips" aria-label="Dip now">
       <li v-for="turn in dips.slice(0, 4)" :key="turn.key">
         <b>{{ turn.name }}</b>
-        <span>{{ nameOfSide(turn.side) }}, {{ turn.seconds }} s</span>
+        <span
+          ><template v-if="turn.browned">{{ turn.browned }} s on the plate, then </template
+          >{{ nameOfSide(turn.side) }}, {{ turn.seconds }} s</span
+        >
         <span class="who">{{ turn.guests.map(nameOf).join(', ') }}</span>
       </li>
       <li v-if="dips.length === 0" class="quiet">Nobody dips just now.</li>

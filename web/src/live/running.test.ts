@@ -152,6 +152,15 @@ it('tells dippers what they may do now, and who waits for long', () => {
   expect(turns(table(), 300)).toEqual([
     { key: 'beef side', name: 'Beef', side: 'side', seconds: 0, guests: ['bo'] },
   ])
+  const browned = drop({
+    ...beef,
+    tending: 'PLATE',
+    stays: [{ ...stay(250, 310, []), plate: true }, ...beef.stays],
+  })
+  expect(turns({ ...table(), drops: [browned] }, 189)).toEqual([])
+  expect(turns({ ...table(), drops: [browned] }, 190)).toMatchObject([
+    { key: 'beef side', browned: 60, guests: ['bo'] },
+  ])
   const hungry = table()
   hungry.now.guests = [{ guest: 'bo', there: true, grams: 10, lastBite: 10, nextBite: 330 }]
   expect(waiting(hungry, 200)).toEqual([])

@@ -1,7 +1,7 @@
 /** The table as the last plan knew it, with what was marked on this device since. Pure. */
 
 import type { Brief, Cue, Drop, InPot, PartyEvent, Plan, TablePlan } from '@/api/types'
-import { inBroth, isFished, putIn } from '@/table/stays'
+import { inBroth, isFished, plateOf, putIn } from '@/table/stays'
 
 const SECOND = 1000
 /** What is to be done is shown so much ahead [s]. */
@@ -221,6 +221,9 @@ export interface Turn {
   key: string
   name: string
   side: string
+  /** On the hot plate before, where it is browned [s]. */
+  browned?: number
+  /** In the broth [s]. */
   seconds: number
   guests: string[]
 }
@@ -230,12 +233,14 @@ export function turns(table: TablePlan, second: number): Turn[] {
   const found = new Map<string, Turn>()
   for (const drop of table.drops.filter((d) => d.tending !== 'SHARED' && !d.minder)) {
     for (const stay of inBroth(drop)) {
-      if (stay.takeOut <= second || stay.putIn > second + SOON) continue
+      const plate = plateOf(drop, stay)
+      if (stay.takeOut <= second || (plate ?? stay).putIn > second + SOON) continue
       const key = `${drop.cut} ${drop.side}`
       const turn = found.get(key) ?? {
         key,
         name: drop.name,
         side: drop.side,
+        ...(plate && { browned: plate.takeOut - plate.putIn }),
         seconds: stay.ready - stay.putIn,
         guests: [],
       }

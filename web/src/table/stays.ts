@@ -5,6 +5,10 @@ import type { Drop } from '@/api/types'
 /** The stays in a broth, without those on a hot plate before. */
 export const inBroth = (drop: Drop): Drop['stays'] => drop.stays.filter((stay) => !stay.plate)
 
+/** What is browned on the plate before it slides in with this stay. */
+export const plateOf = (drop: Drop, stay: Drop['stays'][number]) =>
+  drop.stays.find((plate) => plate.plate && plate.takeOut === stay.putIn)
+
 /** Each eater has turns at it: dips it, or browns it on a plate first. */
 export const inTurns = (drop: Drop): boolean => drop.tending === 'DIP' || drop.tending === 'PLATE'
 

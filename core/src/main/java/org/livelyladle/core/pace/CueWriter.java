@@ -219,14 +219,22 @@ final class CueWriter {
             boolean last = i + 1 == stays.size()
                     || stays.get(i + 1).putIn() - stays.get(i).takeOut() > ONE_AFTER_ANOTHER;
             if (last) {
-                int in = spell.get(0).putIn();
-                String what = (drop.dipped() ? "Dip " : "Cook ") + KitchenText.lower(drop.name()) + " for " + name
-                        + ", " + amount(spell);
+                int in = drop.begins(spell.get(0));
+                String what = doFor(drop) + " for " + name + ", " + amount(spell);
                 cues.add(
                         new Cue(in, in + BROTH_PATIENCE, drop.minder(), Cue.Act.DIP_FOR, drop.id(), drop.side(), what));
                 spell.clear();
             }
         }
+    }
+
+    private static String doFor(Drop drop) {
+        String what = KitchenText.lower(drop.name());
+        return switch (drop.tending()) {
+            case DIP -> "Dip " + what;
+            case PLATE -> "Brown " + what + " on the plate, then slide it into the broth,";
+            case BASKET, SHARED -> "Cook " + what;
+        };
     }
 
     private static String amount(List<Stay> stays) {

@@ -194,23 +194,12 @@ public final class TableFold {
                     begin(
                             drop,
                             drop.inBroth().stream()
-                                    .filter(stay -> begins(drop, stay) > told && begins(drop, stay) <= until)
+                                    .filter(stay -> drop.begins(stay) > told && drop.begins(stay) <= until)
                                     .toList());
                 }
             }
         }
         told = Math.max(told, until);
-    }
-
-    /** What is browned first has gone in when it lies on the plate [s from sitting down]. */
-    private static int begins(Drop drop, Stay stay) {
-        return plateOf(drop, stay).map(Stay::putIn).orElse(stay.putIn());
-    }
-
-    private static Optional<Stay> plateOf(Drop drop, Stay stay) {
-        return drop.stays().stream()
-                .filter(plate -> plate.onPlate() && plate.takeOut() == stay.putIn())
-                .findFirst();
     }
 
     private void begin(Drop drop, List<Stay> inBroth) {
@@ -223,7 +212,7 @@ public final class TableFold {
         }
         List<Stay> stays = new ArrayList<>();
         for (Stay stay : inBroth) {
-            plateOf(drop, stay).ifPresent(plate -> stays.add(plate.later(later)));
+            drop.plateOf(stay).ifPresent(plate -> stays.add(plate.later(later)));
             Stay in = stay.later(later);
             stays.add(isRaw(drop) ? in.slower(cold.longer(drop.side(), in.putIn())) : in);
         }
@@ -300,7 +289,7 @@ public final class TableFold {
         }
         return next(drop, in.stay())
                 .map(stay -> {
-                    begin(drop, List.of(stay), at - begins(drop, stay));
+                    begin(drop, List.of(stay), at - drop.begins(stay));
                     return true;
                 })
                 .orElse(false);
@@ -310,7 +299,7 @@ public final class TableFold {
     private Optional<Stay> next(Drop drop, @Nullable Integer index) {
         List<Stay> stays = drop.stays();
         return drop.inBroth().stream()
-                .filter(stay -> begins(drop, stay) > told)
+                .filter(stay -> drop.begins(stay) > told)
                 .filter(stay -> index == null || index < stays.size() && stays.get(index) == stay)
                 .min(comparingInt(Stay::putIn));
     }

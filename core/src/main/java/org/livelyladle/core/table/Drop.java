@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -85,6 +86,18 @@ public record Drop(
         return tending == Tending.PLATE
                 ? stays.stream().filter(stay -> !stay.onPlate()).toList()
                 : stays;
+    }
+
+    /** What is browned before it slides in with this stay. */
+    public Optional<Stay> plateOf(Stay stay) {
+        return stays.stream()
+                .filter(plate -> plate.onPlate() && plate.takeOut() == stay.putIn())
+                .findFirst();
+    }
+
+    /** When it lies on the plate, or goes into the broth where nothing is browned [s from sitting down]. */
+    public int begins(Stay stay) {
+        return plateOf(stay).map(Stay::putIn).orElse(stay.putIn());
     }
 
     public boolean dipped() {

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
 import org.livelyladle.core.audit.TableAudit;
+import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Course;
 import org.livelyladle.core.brief.MenuItem;
@@ -373,6 +374,31 @@ class HowItIsEatenTest {
                 .allSatisfy(drop -> assertThat(drop.inBroth())
                         .allSatisfy(stay -> assertThat(drop.stays())
                                 .anyMatch(plate -> plate.onPlate() && plate.takeOut() == stay.putIn())));
+    }
+
+    @Test
+    void whoBrownsForAChildIsCalledWhenItLiesOnThePlate() {
+        say(
+                "guests",
+                brief.guests().stream()
+                        .map(guest ->
+                                guest.id().equals("ben") ? Records.with(guest, "appetite", Appetite.CHILD) : guest)
+                        .toList());
+        eatFrom(WayOfEating.PLATE_FIRST);
+        TablePlan table = table();
+
+        Drop beef = table.drops().stream()
+                .filter(drop -> drop.cut().equals(BEEF) && drop.minder() != null)
+                .findFirst()
+                .orElseThrow();
+        assertThat(table.cues())
+                .filteredOn(cue -> beef.id().equals(cue.drop()))
+                .isNotEmpty()
+                .allSatisfy(cue -> {
+                    assertThat(cue.act()).isEqualTo(Cue.Act.DIP_FOR);
+                    assertThat(cue.text()).startsWith("Brown beef").contains("on the plate", "for ben");
+                    assertThat(beef.stays()).anyMatch(stay -> stay.onPlate() && stay.putIn() == cue.at());
+                });
     }
 
     @Test

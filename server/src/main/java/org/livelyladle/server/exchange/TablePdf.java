@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
@@ -146,8 +147,12 @@ final class TablePdf {
 
     private String what(Drop drop, String guest) {
         String how = "";
-        if (drop.dipped()) {
-            Stay stay = drop.inBroth().get(0);
+        Stay stay = drop.inBroth().get(0);
+        Optional<Stay> plate = drop.plateOf(stay);
+        if (plate.isPresent()) {
+            how = ", " + KitchenText.seconds(plate.get().seconds()) + " on the plate, then "
+                    + KitchenText.seconds(stay.seconds()) + " in the broth";
+        } else if (drop.dipped()) {
             how = (drop.minder() == null || drop.minder().equals(guest) ? ", dip " : ", dipped for you ")
                     + KitchenText.seconds(stay.seconds());
         } else if (drop.fished()) {

@@ -18,14 +18,19 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** The table on paper says what the plan says. */
 class TableCardTest extends ServerTest {
+    private ObjectNode brief;
     private String party;
 
     @BeforeEach
     void takeInTheDemo() throws Exception {
-        ObjectNode brief = json.valueToTree(new DemoBriefs(json, new PriceList())
+        brief = json.valueToTree(new DemoBriefs(json, new PriceList())
                 .load(LocalDate.of(2026, 11, 24))
                 .get(0));
         brief.putObject("ending").put("kind", "SOUP");
+        take();
+    }
+
+    private void take() throws Exception {
         party = body(send(post("/api/parties/import")
                         .contentType(APPLICATION_JSON)
                         .content(json.writeValueAsBytes(brief))))
@@ -68,5 +73,13 @@ class TableCardTest extends ServerTest {
         assertThat(String.join(" ", pages))
                 .contains("Ada", "Bo", "Cleo", "Dario", "Edda", "Finn", "Gul", "Hal", "Ines");
         assertThat(ada).contains("Tofu puffs").doesNotContain("Beef", "Lamb", "Prawns");
+    }
+
+    @Test
+    void whatIsBrownedFirstSaysSo() throws Exception {
+        ((ObjectNode) brief.get("pots").get(0)).put("kind", "PLATE_AND_MOAT");
+        take();
+
+        assertThat(String.join(" ", PdfPages.of(pdf("guest-cards.pdf")))).contains("1 min on the plate, then");
     }
 }
