@@ -4,6 +4,7 @@ import { api, ask, NoConnection } from '@/api/client'
 import type { PartyEvent } from '@/api/types'
 import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
+import { weight } from '@/ui/weight'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import TickBox from '@/ui/TickBox.vue'
 import type { Probe } from './useProbe'
@@ -130,7 +131,7 @@ const setHeat = (share: string, text: string) =>
     <div class="chips" role="group" aria-label="How much">
       <ChipChoice :options="amounts" :on="ml" @choose="ml = $event" />
       <button type="button" class="chip" @click="weigh">
-        {{ before === undefined ? 'Weigh the jug before' : `${Math.round(before)} g; weigh it after` }}
+        {{ before === undefined ? 'Weigh the jug before' : `${weight(brief.units, before)}; weigh it after` }}
       </button>
     </div>
     <p v-if="scaleSays" class="quiet" role="status">{{ scaleSays }}</p>

@@ -4,6 +4,7 @@ import { api, ask, NoConnection, serverNow } from '@/api/client'
 import type { PartyEvent } from '@/api/types'
 import { sideName, sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
+import { weight } from '@/ui/weight'
 import BrothTalk from './BrothTalk.vue'
 import { helping, minutes, type Helping, type Run } from './running'
 import type { Probe } from './useProbe'
@@ -95,8 +96,7 @@ async function look(guest: string, cut: string, name: string): Promise<void> {
 
 const give = ({ guest, cut, name }: Offer) =>
   say({ type: 'WANTS', guest, cut }, `More ${name} for ${nameOf(guest)}`)
-/** As one weighs at a table. */
-const grams = (of: number) => `${of < 20 ? Math.round(of) : Math.round(of / 5) * 5} g`
+const grams = (of: number) => weight(brief.value.units, of)
 
 const nameOf = (id: string) => brief.value.guests.find((guest) => guest.id === id)?.name ?? id
 const bite = (next?: number) =>
@@ -124,7 +124,7 @@ const bite = (next?: number) =>
             <div>
               <b>{{ guest.name }}</b>
               <span class="quiet">
-                {{ Math.round(guest.state?.grams ?? 0) }} g eaten ·
+                {{ grams(guest.state?.grams ?? 0) }} eaten ·
                 {{ guest.state?.there ? bite(guest.state?.nextBite) : 'not eating' }}
               </span>
             </div>

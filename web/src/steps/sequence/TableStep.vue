@@ -4,6 +4,7 @@ import { useDisplay } from 'vuetify'
 import type { Drop } from '@/api/types'
 import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
+import { weight } from '@/ui/weight'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import FigureText from '@/ui/FigureText.vue'
 import StepNotes from '@/ui/StepNotes.vue'
@@ -57,7 +58,7 @@ const beside = computed(() => {
   return [...byCut]
     .map(([cut, { grams, guests: eaters }]) => {
       const name = plan.value.portions.cuts.find((c) => c.cut === cut)?.name ?? cut
-      return `${name}, ${Math.round(grams)} g for ${eaters}`
+      return `${name}, ${weight(brief.value.units, grams)} for ${eaters}`
     })
     .join('; ')
 })

@@ -32,6 +32,7 @@ import org.livelyladle.core.table.Now;
 import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TableState;
 
 /** Reads off the sequence what there is to do, what is in the broths and how everybody fares at its moment. */
 public final class NowWriter {
@@ -300,9 +301,42 @@ public final class NowWriter {
                         .reversed())
                 .limit(MOST_SAID)
                 .map(reason -> name(reason.drop()) + " " + reason.now());
-        return Stream.of(closed, sides.stream().flatMap(this::cold), shifted, running.said().stream())
+        return Stream.of(closed, spoiled(sides), sides.stream().flatMap(this::cold), shifted, running.said().stream())
                 .flatMap(sentences -> sentences)
                 .toList();
+    }
+
+    /** What was in a side for somebody whom it is closed to since. */
+    private Stream<String> spoiled(List<Now.SideNow> sides) {
+        List<String> spoiled = new ArrayList<>();
+        for (Now.SideNow side : sides) {
+            int fell = running.state().fellIn().stream()
+                    .filter(fall -> fall.side().equals(side.side()) && fall.at() > at - TableFold.SAID_FOR)
+                    .mapToInt(TableState.FellIn::at)
+                    .min()
+                    .orElse(Integer.MAX_VALUE);
+            for (SideAccess.Closed closed : side.closedTo()) {
+                List<String> food = running.state().begun().stream()
+                        .filter(drop -> drop.side().equals(side.side()))
+                        .flatMap(drop -> inside(drop, fell, closed.guest()).stream())
+                        .toList();
+                if (closed.barrier() == SideAccess.Barrier.WENT_IN && !food.isEmpty()) {
+                    spoiled.add("Spoiled for "
+                            + brief.guest(closed.guest()).orElseThrow().name() + ": " + String.join(", ", food)
+                            + "; planned once more, if the kitchen has more");
+                }
+            }
+        }
+        return spoiled.stream();
+    }
+
+    /** What a guest was to get of it when it was in the broth. */
+    private Optional<String> inside(Drop drop, int second, String guest) {
+        double grams = drop.inBroth().stream()
+                .filter(stay -> stay.isInside(second))
+                .mapToDouble(stay -> stay.gramsOf(guest))
+                .sum();
+        return grams > 0 ? Optional.of(text.grams(grams) + " of " + KitchenText.lower(drop.name())) : Optional.empty();
     }
 
     private Stream<String> cold(Now.SideNow side) {

@@ -42,7 +42,7 @@ public final class TableFold {
     /** What comes out this close together is one round [s]. */
     private static final int ONE_ROUND = 120;
     /** What was wrong with something that was told is said for so long [s]; memory. */
-    private static final int SAID_FOR = 180;
+    static final int SAID_FOR = 180;
     /** No earlier and no later second is told of [s from sitting down]. */
     private static final int EARLIEST = -7200;
 

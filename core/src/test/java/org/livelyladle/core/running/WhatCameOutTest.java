@@ -112,6 +112,10 @@ class WhatCameOutTest {
         evening.tell(fell, EventType.FELL_IN, Map.of("side", drop.side(), "ingredient", "sesame-oil"));
         evening.tell(drop.takeOut(), EventType.TAKEN_OUT, Map.of("drop", drop.id()));
 
+        String spoiled = "Spoiled for " + eater;
+        assertThat(evening.at(fell + 1).now().said())
+                .anySatisfy(said -> assertThat(said).startsWith(spoiled).contains(" g of "));
+        assertThat(evening.at(drop.takeOut() + 300).now().said()).noneMatch(said -> said.startsWith(spoiled));
         assertThat(evening.at(drop.takeOut() + 300).drops())
                 .filteredOn(one -> one.side().equals(drop.side()))
                 .flatExtracting(Drop::stays)
