@@ -230,10 +230,10 @@ function begin(): void {
 
 <style scoped>
 .live {
-  min-height: 100dvh;
+  height: 100dvh;
   padding: 14px 28px 20px;
   display: grid;
-  grid-template: auto minmax(0, 1fr) auto / minmax(0, 1fr) minmax(0, 1fr);
+  grid-template: auto minmax(min-content, 1fr) auto / minmax(0, 1fr) minmax(0, 1fr);
   grid-template-areas: 'head head' 'order beside' 'foot foot';
   gap: 14px 36px;
 }
@@ -277,7 +277,10 @@ header {
 .order {
   grid-area: order;
   display: grid;
-  min-height: 0;
+  /* what is to do stays in sight, however much stands beside it */
+  position: sticky;
+  top: 14px;
+  max-height: calc(100dvh - 92px);
 }
 
 .calm {
@@ -351,6 +354,7 @@ header {
 
 @media (max-width: 839px) {
   .live {
+    height: auto;
     padding: 8px 14px 90px;
     grid-template: auto auto auto auto / minmax(0, 1fr);
     grid-template-areas: 'head' 'order' 'beside' 'foot';
@@ -381,6 +385,8 @@ header {
   }
 
   .order {
+    position: static;
+    max-height: none;
     min-height: calc(100dvh - 130px);
   }
 

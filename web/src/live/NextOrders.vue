@@ -43,7 +43,7 @@ b {
   color: var(--soft);
 }
 
-@media (max-width: 839px) {
+@media (max-width: 1100px) {
   .next {
     font-size: 16px;
   }

@@ -93,31 +93,33 @@ const short = (name: string) => (name.split(',')[0] ?? name).split(' ').slice(0,
 
 <template>
   <div class="pots">
-    <svg :viewBox="box" role="img" aria-label="What is in the pots">
-      <PotShape v-for="one in pots" :key="one.pot.id" :place="one.place" :sides="one.sides" />
-      <g v-for="arc in arcs" :key="arc.key" class="food" :class="{ ready: arc.share >= 1, over: arc.over }">
-        <circle :cx="arc.at.x" :cy="arc.at.y" :r="R" class="plate" />
-        <circle
-          :cx="arc.at.x"
-          :cy="arc.at.y"
-          :r="R"
-          class="arc"
-          :stroke-dasharray="`${ROUND * arc.share} ${ROUND}`"
-          :transform="`rotate(-90 ${arc.at.x} ${arc.at.y})`"
-        />
-        <text text-anchor="middle">
-          <tspan
-            v-for="(word, k) in short(arc.name)"
-            :key="k"
-            :x="arc.at.x"
-            :y="arc.at.y + 2.6 + (k - (short(arc.name).length - 1) / 2) * 8"
-          >
-            {{ word }}
-          </tspan>
-        </text>
-        <title>{{ arc.name }}, {{ arc.says }}</title>
-      </g>
-    </svg>
+    <div class="drawn">
+      <svg :viewBox="box" role="img" aria-label="What is in the pots">
+        <PotShape v-for="one in pots" :key="one.pot.id" :place="one.place" :sides="one.sides" />
+        <g v-for="arc in arcs" :key="arc.key" class="food" :class="{ ready: arc.share >= 1, over: arc.over }">
+          <circle :cx="arc.at.x" :cy="arc.at.y" :r="R" class="plate" />
+          <circle
+            :cx="arc.at.x"
+            :cy="arc.at.y"
+            :r="R"
+            class="arc"
+            :stroke-dasharray="`${ROUND * arc.share} ${ROUND}`"
+            :transform="`rotate(-90 ${arc.at.x} ${arc.at.y})`"
+          />
+          <text text-anchor="middle">
+            <tspan
+              v-for="(word, k) in short(arc.name)"
+              :key="k"
+              :x="arc.at.x"
+              :y="arc.at.y + 2.6 + (k - (short(arc.name).length - 1) / 2) * 8"
+            >
+              {{ word }}
+            </tspan>
+          </text>
+          <title>{{ arc.name }}, {{ arc.says }}</title>
+        </g>
+      </svg>
+    </div>
     <ul class="sides">
       <li v-for="side in sides" :key="side.side">
         <svg width="16" height="16" aria-hidden="true">
@@ -147,11 +149,20 @@ const short = (name: string) => (name.split(',')[0] ?? name).split(' ').slice(0,
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 18px;
-  min-height: 0;
+  flex: 1 1 auto;
 }
 
-.pots > svg {
+/* as large as there is room for, and no reason for the page to be taller */
+.drawn {
+  position: relative;
+  min-height: 260px;
+}
+
+.drawn svg {
+  position: absolute;
+  inset: 0;
   width: 100%;
+  height: 100%;
   max-height: 430px;
 }
 
@@ -214,11 +225,21 @@ text {
 
 @media (max-width: 1100px) {
   .pots {
+    grid-template-columns: 170px minmax(0, 1fr);
+  }
+
+  .drawn {
+    min-height: 170px;
+  }
+}
+
+@media (max-width: 839px) {
+  .pots {
     grid-template-columns: 1fr;
   }
 
-  .pots > svg {
-    max-height: 260px;
+  .drawn {
+    min-height: 260px;
   }
 }
 </style>

@@ -27,11 +27,14 @@ const nameOfSide = (id: string) => sideName(brief.value, plan.value, id)
     <ul class="dips" aria-label="Dip now">
       <li v-for="turn in dips.slice(0, 4)" :key="turn.key">
         <b>{{ turn.name }}</b>
-        <span
-          ><template v-if="turn.browned">{{ turn.browned }} s on the plate, then </template
-          >{{ nameOfSide(turn.side) }}, {{ turn.seconds }} s</span
-        >
-        <span class="who">{{ turn.guests.map(nameOf).join(', ') }}</span>
+        <template v-if="turn.browned">
+          <span>{{ turn.browned }} s on the plate, then {{ turn.seconds }} s in the broth</span>
+          <span class="who">{{ nameOfSide(turn.side) }}: {{ turn.guests.map(nameOf).join(', ') }}</span>
+        </template>
+        <template v-else>
+          <span>{{ nameOfSide(turn.side) }}, {{ turn.seconds }} s</span>
+          <span class="who">{{ turn.guests.map(nameOf).join(', ') }}</span>
+        </template>
       </li>
       <li v-if="dips.length === 0" class="quiet">Nobody dips just now.</li>
     </ul>
