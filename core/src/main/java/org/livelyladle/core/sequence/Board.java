@@ -224,10 +224,13 @@ final class Board {
 
     /** Back on it, at a time [s from sitting down]. */
     void put(Placing placing, int putIn) {
+        boolean isMoved = placing.putIn != putIn;
         placing.putIn = putIn;
         enter(placing);
         countCues(placing);
-        changed(placing);
+        if (isMoved) {
+            changed(placing);
+        }
     }
 
     /** What there is to do for it does not count for the time being. */

@@ -51,7 +51,7 @@ final class Improver {
                 .toList();
         for (int grid : GRIDS) {
             settle(free, grid);
-            if (grid == GRIDS[0] && exchange(free)) {
+            if (exchange(free)) {
                 settle(free, grid);
             }
         }
@@ -114,8 +114,13 @@ final class Improver {
         double before = costOf(a, b);
         board.take(a);
         board.take(b);
+        double busier = 0;
         boolean fits = board.obstacle(a, candidate.putInA()) == null;
         if (fits) {
+            busier = board.cueCost(a, candidate.putInA())
+                    + board.cueCost(b, candidate.putInB())
+                    - board.cueCost(a, beforeA)
+                    - board.cueCost(b, beforeB);
             board.put(a, candidate.putInA());
             fits = board.obstacle(b, candidate.putInB()) == null;
             if (!fits) {
@@ -127,7 +132,7 @@ final class Improver {
             board.put(a, beforeA);
             return false;
         }
-        if (costOf(a, b) < before - GAIN) {
+        if (costOf(a, b) + busier < before - GAIN - a.inertia - b.inertia) {
             return true;
         }
         board.take(a);

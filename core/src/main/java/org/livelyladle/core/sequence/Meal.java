@@ -23,6 +23,8 @@ final class Meal {
     private double[] grams = {};
     private Placing[] owners = {};
     private int ofVersion = -1;
+    private double cost;
+    private int costVersion = -1;
 
     Meal(int arrival, int finish, EatenShare tempo) {
         this.arrival = arrival;
@@ -68,7 +70,11 @@ final class Meal {
 
     /** How good it is as it stands. */
     double cost() {
-        return without(null).cost(NOTHING, NO_GRAMS, 0);
+        if (costVersion != changes) {
+            cost = without(null).cost(NOTHING, NO_GRAMS, 0);
+            costVersion = changes;
+        }
+        return cost;
     }
 
     private int bites() {

@@ -1,0 +1,153 @@
+package org.livelyladle.core.sequence;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.SchoolOfOrder;
+import org.livelyladle.core.broths.SidePlanner;
+import org.livelyladle.core.broths.Sides;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.cooking.TestWindows;
+import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.portions.PortionPlanner;
+
+/**
+ * A seeded table of up to six guests, three sides and five foods, sequenced, with all that is needed to sequence the same
+ * batches otherwise.
+ */
+public final class SmallTable {
+    private static final int MOST_DROPS = 14;
+    private static final SideLimits LIMITS = SideLimits.without(Set.of());
+
+    private final long seed;
+    final Brief brief;
+    final Sides sides;
+    final TablePlanner.Arranged arranged;
+
+    private SmallTable(long seed, Brief brief) {
+        this.seed = seed;
+        this.brief = brief;
+        Catalogue catalogue = Catalogue.builtIn();
+        KitchenText text = new KitchenText(brief.units(), brief.currency());
+        Windows windows = TestWindows.of(brief);
+        this.sides = new SidePlanner(brief, catalogue, new Ledger(), text).plan();
+        this.arranged = new TablePlanner(brief, catalogue, sides, windows, LIMITS, Care.FULL, text)
+                .arrange(new PortionPlanner(brief, catalogue, windows, new Ledger(), text).plan());
+    }
+
+    /** The first of those on which everything finds a place, in at most {@value #MOST_DROPS} drops. */
+    public static Stream<SmallTable> first(int count) {
+        return LongStream.iterate(0, seed -> seed + 1)
+                .mapToObj(SmallTable::random)
+                .filter(table -> table.isServedInFull() && table.drops() <= MOST_DROPS)
+                .limit(count);
+    }
+
+    static SmallTable random(long seed) {
+        Random random = new Random(seed);
+        Briefs briefs = new Briefs();
+        briefs.mealMinutes = 45 + 15 * random.nextInt(3);
+        briefs.order = List.of(SchoolOfOrder.HARD_FIRST, SchoolOfOrder.GREENS_FIRST, SchoolOfOrder.BALLS_FIRST)
+                .get(random.nextInt(3));
+        int guests = 2 + random.nextInt(5);
+        for (int i = 0; i < guests; i++) {
+            Guest guest = Briefs.guest("g" + i);
+            briefs.guests.add(random.nextInt(6) > 0 ? guest : Records.with(guest, "arrivesAfterMinutes", 15));
+        }
+        List<String> broths = new ArrayList<>(List.of("kelp-shiitake", "smoked-tomato", "ginger-chicken"));
+        Collections.shuffle(broths, random);
+        int sides = 1 + random.nextInt(3);
+        briefs.pots.add(Briefs.pot(
+                "pot",
+                (3 + random.nextInt(3)) * 1000,
+                broths.subList(0, Math.min(2, sides)).toArray(String[]::new)));
+        if (sides == 3) {
+            briefs.pots.add(Briefs.pot("small", 2500, broths.get(2)));
+        }
+        List<String> menu = new ArrayList<>(Briefs.plain().menu);
+        Collections.shuffle(menu, random);
+        briefs.menu.addAll(menu.subList(0, 3 + random.nextInt(3)));
+        return new SmallTable(seed, briefs.build());
+    }
+
+    /** Nothing on it yet. */
+    Board board() {
+        return new Board(brief, sides, LIMITS, new Minders(brief), arranged.ending(), -Board.PRELOAD_SECONDS);
+    }
+
+    List<Placing> placed() {
+        return arranged.sequencer().placed();
+    }
+
+    public long seed() {
+        return seed;
+    }
+
+    /** Batches of a cut in a side that go by one number are one drop. */
+    private int drops() {
+        return (int) placed().stream()
+                .map(placing -> placing.batch.cut().id() + placing.batch.side().id() + placing.batch.number())
+                .distinct()
+                .count();
+    }
+
+    private boolean isServedInFull() {
+        return arranged.left().isEmpty();
+    }
+
+    /** The longest time of anybody with an empty bowl, from arriving or after a bite, until nine tenths are eaten [s]. */
+    public int longestWait() {
+        return longestWait(placed().stream().mapToInt(placing -> placing.putIn).toArray());
+    }
+
+    int longestWait(int[] putIn) {
+        int longest = 0;
+        for (int guest = 0; guest < brief.guests().size(); guest++) {
+            longest = Math.max(longest, longestWait(guest, putIn));
+        }
+        return longest;
+    }
+
+    /** How long somebody has of so much in the bowl [s]. */
+    int eats(int guest, double grams) {
+        return (int) (grams / brief.guests().get(guest).eatsGramsPerSecond());
+    }
+
+    private record Bite(int at, double grams) {}
+
+    private int longestWait(int guest, int[] putIn) {
+        List<Bite> bites = new ArrayList<>();
+        for (int p = 0; p < placed().size(); p++) {
+            Placing placing = placed().get(p);
+            for (int e = 0; e < placing.eaters.length; e++) {
+                for (int i = 0; placing.eaters[e] == guest && i < placing.biteAt[e].length; i++) {
+                    bites.add(new Bite(putIn[p] + placing.biteAt[e][i], placing.biteGrams[e][i]));
+                }
+            }
+        }
+        bites.sort(Comparator.comparingInt(Bite::at));
+        double all = bites.stream().mapToDouble(Bite::grams).sum();
+        double eaten = 0;
+        int emptyAt = brief.guests().get(guest).arrivesAfterMinutes() * 60;
+        int longest = 0;
+        for (Bite bite : bites) {
+            if (eaten < TableOracle.NEARLY_ALL * all) {
+                longest = Math.max(longest, bite.at() - emptyAt);
+            }
+            eaten += bite.grams();
+            emptyAt = Math.max(emptyAt, bite.at() + eats(guest, bite.grams()));
+        }
+        return longest;
+    }
+}

@@ -1,0 +1,40 @@
+package org.livelyladle.core.sequence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Small tables beside what OR-Tools CP-SAT makes of the same batches. */
+class TableOracleTest {
+    /** Nobody should sit before an empty bowl for longer [s]. */
+    private static final int AIM = 240;
+
+    /** Both know the same rules: the solver accepts our times, and we accept the solver's. */
+    @ParameterizedTest
+    @ValueSource(longs = {13, 49, 83, 336})
+    void theSolverKnowsTheSameRules(long seed) {
+        SmallTable table = SmallTable.random(seed);
+
+        TableOracle.Bounds bounds = TableOracle.solve(table, 1, 1);
+
+        assertThat(bounds.breaks()).isEmpty();
+        assertThat(bounds.proved()).isLessThanOrEqualTo(bounds.found());
+        assertThat(bounds.found()).isLessThanOrEqualTo(table.longestWait());
+    }
+
+    /** Waits below four minutes are nobody's concern; what is above is, and it is little. */
+    @Test
+    void whatWaitsTakeBeyondFourMinutesIsLittle() {
+        List<Integer> waits = SmallTable.first(60).map(SmallTable::longestWait).toList();
+
+        assertThat(waits).filteredOn(wait -> wait > AIM).hasSizeLessThanOrEqualTo(3);
+        assertThat(waits.stream()
+                        .mapToDouble(wait -> Math.max(wait, AIM) / (double) AIM - 1)
+                        .average()
+                        .orElseThrow())
+                .isLessThan(0.05);
+    }
+}
