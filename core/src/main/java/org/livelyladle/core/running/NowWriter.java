@@ -18,7 +18,6 @@ import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Catalogue;
-import org.livelyladle.core.evening.Cooled;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.SideEvening;
 import org.livelyladle.core.measure.KitchenText;
@@ -32,7 +31,6 @@ import org.livelyladle.core.table.Now;
 import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
-import org.livelyladle.core.table.TableState;
 
 /** Reads off the sequence what there is to do, what is in the broths and how everybody fares at its moment. */
 public final class NowWriter {
@@ -41,10 +39,6 @@ public final class NowWriter {
     private static final int DONE_AHEAD = 120;
     /** What was not seen to for so long is taken to have been done, or not to be wanted [s]; memory. */
     private static final int FORGOTTEN = 120;
-    /** What moves less is not worth a word [min]. */
-    private static final double WORTH_SAYING_MINUTES = 1;
-
-    private static final int MOST_SAID = 4;
     /** Less of a cut is not worth offering [g]; memory. */
     private static final double LEAST_SPARE_G = 10;
 
@@ -96,7 +90,7 @@ public final class NowWriter {
                 sides,
                 brief.guests().stream().map(this::guest).toList(),
                 spare(),
-                said(sides));
+                new Sayings(brief, catalogue, text, running, table, moved).of(sides));
     }
 
     private List<Cue> cues() {
@@ -283,106 +277,5 @@ public final class NowWriter {
                 .mapToDouble(line -> line.served().value())
                 .sum();
         return Math.max(0, served + named - planned);
-    }
-
-    private List<String> said(List<Now.SideNow> sides) {
-        Stream<String> closed = running.state().fellIn().stream()
-                .flatMap(fall -> sides.stream()
-                        .filter(side -> side.side().equals(fall.side()))
-                        .flatMap(side -> side.closedTo().stream())
-                        .filter(one -> one.barrier() == SideAccess.Barrier.WENT_IN)
-                        .map(one -> sideName(fall.side()) + " is closed to "
-                                + brief.guest(one.guest()).orElseThrow().name() + ": " + one.reason()))
-                .distinct();
-        Stream<String> shifted = moved.stream()
-                .filter(reason -> reason.minutesFromPlace() >= WORTH_SAYING_MINUTES)
-                .filter(reason -> isStillAsked(reason.drop()))
-                .sorted(Comparator.comparingDouble(Sequence.Reason::minutesFromPlace)
-                        .reversed())
-                .limit(MOST_SAID)
-                .map(reason -> name(reason.drop()) + " " + reason.now());
-        return Stream.of(closed, spoiled(sides), sides.stream().flatMap(this::cold), shifted, running.said().stream())
-                .flatMap(sentences -> sentences)
-                .toList();
-    }
-
-    /** What was in a side for somebody whom it is closed to since. */
-    private Stream<String> spoiled(List<Now.SideNow> sides) {
-        List<String> spoiled = new ArrayList<>();
-        for (Now.SideNow side : sides) {
-            int fell = running.state().fellIn().stream()
-                    .filter(fall -> fall.side().equals(side.side()) && fall.at() > at - TableFold.SAID_FOR)
-                    .mapToInt(TableState.FellIn::at)
-                    .min()
-                    .orElse(Integer.MAX_VALUE);
-            for (SideAccess.Closed closed : side.closedTo()) {
-                List<String> food = running.state().begun().stream()
-                        .filter(drop -> drop.side().equals(side.side()))
-                        .flatMap(drop -> inside(drop, fell, closed.guest()).stream())
-                        .toList();
-                if (closed.barrier() == SideAccess.Barrier.WENT_IN && !food.isEmpty()) {
-                    spoiled.add("Spoiled for "
-                            + brief.guest(closed.guest()).orElseThrow().name() + ": " + String.join(", ", food)
-                            + "; planned once more, if the kitchen has more");
-                }
-            }
-        }
-        return spoiled.stream();
-    }
-
-    /** What a guest was to get of it when it was in the broth. */
-    private Optional<String> inside(Drop drop, int second, String guest) {
-        double grams = drop.inBroth().stream()
-                .filter(stay -> stay.isInside(second))
-                .mapToDouble(stay -> stay.gramsOf(guest))
-                .sum();
-        return grams > 0 ? Optional.of(text.grams(grams) + " of " + KitchenText.lower(drop.name())) : Optional.empty();
-    }
-
-    private Stream<String> cold(Now.SideNow side) {
-        Cooled cold = running.cold().get(side.side());
-        if (cold == null) {
-            return Stream.empty();
-        }
-        String is = sideName(side.side()) + " is at " + text.celsius(side.celsius());
-        return Stream.of(
-                cold.getsBack()
-                        ? is + ": nothing raw goes in for " + KitchenText.minutes((cold.until() - at) / (double) MINUTE)
-                                + ", and raw food that is in takes as much longer"
-                        : is + " and does not get back to a simmer: cook the raw food that is in it somewhere else");
-    }
-
-    /** What is late is asked for anyway; what eaters do themselves nobody has been told of. */
-    private boolean isStillAsked(String drop) {
-        boolean isLate =
-                running.proposed().drops().stream().anyMatch(one -> one.id().equals(drop) && one.putIn() <= at);
-        return !isLate
-                && table.drops().stream().anyMatch(one -> one.id().equals(drop) && one.shared() && one.putIn() > at);
-    }
-
-    private String name(String drop) {
-        return table.drops().stream()
-                .filter(one -> one.id().equals(drop))
-                .map(Drop::name)
-                .findFirst()
-                .orElse("");
-    }
-
-    /** By its pot too where another side holds the same broth. */
-    private String sideName(String id) {
-        Side own = known(id);
-        String name = catalogue.broth(own.broth()).name();
-        boolean isTwice = brief.sides().stream()
-                        .filter(side -> side.broth().equals(own.broth()))
-                        .count()
-                > 1;
-        return isTwice ? name + " of " + brief.potOf(id).name() : name;
-    }
-
-    private Side known(String id) {
-        return brief.sides().stream()
-                .filter(side -> side.id().equals(id))
-                .findFirst()
-                .orElseThrow();
     }
 }

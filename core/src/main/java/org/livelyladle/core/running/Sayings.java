@@ -1,0 +1,142 @@
+package org.livelyladle.core.running;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.evening.Cooled;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.safety.SideAccess;
+import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.Now;
+import org.livelyladle.core.table.Sequence;
+import org.livelyladle.core.table.TablePlan;
+import org.livelyladle.core.table.TableState;
+
+/**
+ * What came otherwise at a running table and what that means, in one sentence each.
+ *
+ * @param moved where things are now that came otherwise
+ */
+record Sayings(
+        Brief brief,
+        Catalogue catalogue,
+        KitchenText text,
+        Running running,
+        TablePlan table,
+        List<Sequence.Reason> moved) {
+    private static final double MINUTE = 60;
+    /** What moves less is not worth a word [min]. */
+    private static final double WORTH_SAYING_MINUTES = 1;
+
+    private static final int MOST_SAID = 4;
+
+    private int at() {
+        return running.state().at();
+    }
+
+    List<String> of(List<Now.SideNow> sides) {
+        Stream<String> closed = running.state().fellIn().stream()
+                .flatMap(fall -> sides.stream()
+                        .filter(side -> side.side().equals(fall.side()))
+                        .flatMap(side -> side.closedTo().stream())
+                        .filter(one -> one.barrier() == SideAccess.Barrier.WENT_IN)
+                        .map(one -> sideName(fall.side()) + " is closed to "
+                                + brief.guest(one.guest()).orElseThrow().name() + ": " + one.reason()))
+                .distinct();
+        Stream<String> shifted = moved.stream()
+                .filter(reason -> reason.minutesFromPlace() >= WORTH_SAYING_MINUTES)
+                .filter(reason -> isStillAsked(reason.drop()))
+                .sorted(Comparator.comparingDouble(Sequence.Reason::minutesFromPlace)
+                        .reversed())
+                .limit(MOST_SAID)
+                .map(reason -> name(reason.drop()) + " " + reason.now());
+        return Stream.of(closed, spoiled(sides), sides.stream().flatMap(this::cold), shifted, running.said().stream())
+                .flatMap(sentences -> sentences)
+                .toList();
+    }
+
+    /** What was in a side for somebody whom it is closed to since. */
+    private Stream<String> spoiled(List<Now.SideNow> sides) {
+        List<String> spoiled = new ArrayList<>();
+        for (Now.SideNow side : sides) {
+            int fell = running.state().fellIn().stream()
+                    .filter(fall -> fall.side().equals(side.side()) && fall.at() > at() - TableFold.SAID_FOR)
+                    .mapToInt(TableState.FellIn::at)
+                    .min()
+                    .orElse(Integer.MAX_VALUE);
+            for (SideAccess.Closed closed : side.closedTo()) {
+                List<String> food = running.state().begun().stream()
+                        .filter(drop -> drop.side().equals(side.side()))
+                        .flatMap(drop -> inside(drop, fell, closed.guest()).stream())
+                        .toList();
+                if (closed.barrier() == SideAccess.Barrier.WENT_IN && !food.isEmpty()) {
+                    spoiled.add("Spoiled for "
+                            + brief.guest(closed.guest()).orElseThrow().name() + ": " + String.join(", ", food)
+                            + "; planned once more, if the kitchen has more");
+                }
+            }
+        }
+        return spoiled.stream();
+    }
+
+    /** What a guest was to get of it when it was in the broth. */
+    private Optional<String> inside(Drop drop, int second, String guest) {
+        double grams = drop.inBroth().stream()
+                .filter(stay -> stay.isInside(second))
+                .mapToDouble(stay -> stay.gramsOf(guest))
+                .sum();
+        return grams > 0 ? Optional.of(text.grams(grams) + " of " + KitchenText.lower(drop.name())) : Optional.empty();
+    }
+
+    private Stream<String> cold(Now.SideNow side) {
+        Cooled cold = running.cold().get(side.side());
+        if (cold == null) {
+            return Stream.empty();
+        }
+        String is = sideName(side.side()) + " is at " + text.celsius(side.celsius());
+        return Stream.of(
+                cold.getsBack()
+                        ? is + ": nothing raw goes in for " + KitchenText.minutes((cold.until() - at()) / MINUTE)
+                                + ", and raw food that is in takes as much longer"
+                        : is + " and does not get back to a simmer: cook the raw food that is in it somewhere else");
+    }
+
+    /** What is late is asked for anyway; what eaters do themselves nobody has been told of. */
+    private boolean isStillAsked(String drop) {
+        boolean isLate =
+                running.proposed().drops().stream().anyMatch(one -> one.id().equals(drop) && one.putIn() <= at());
+        return !isLate
+                && table.drops().stream().anyMatch(one -> one.id().equals(drop) && one.shared() && one.putIn() > at());
+    }
+
+    private String name(String drop) {
+        return table.drops().stream()
+                .filter(one -> one.id().equals(drop))
+                .map(Drop::name)
+                .findFirst()
+                .orElse("");
+    }
+
+    /** By its pot too where another side holds the same broth. */
+    private String sideName(String id) {
+        Side own = known(id);
+        String name = catalogue.broth(own.broth()).name();
+        boolean isTwice = brief.sides().stream()
+                        .filter(side -> side.broth().equals(own.broth()))
+                        .count()
+                > 1;
+        return isTwice ? name + " of " + brief.potOf(id).name() : name;
+    }
+
+    private Side known(String id) {
+        return brief.sides().stream()
+                .filter(side -> side.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+}
