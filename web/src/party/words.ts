@@ -52,7 +52,7 @@ export const SKILLS: { value: NonNullable<Cook['skills']>[number]; label: string
   { value: 'STOVE', label: 'hot stove' },
 ]
 
-/** Needs that keep somebody safe: never a mere dislike. */
+/** Needs that keep somebody safe, and are what they are: neither a dislike nor an allergy. */
 export const DELICATE: Need['kind'][] = ['PREGNANT', 'SMALL_CHILD', 'IMMUNE_WEAK']
 
 export const STRENGTHS: { value: Need['strength']; label: string }[] = [

@@ -35,9 +35,8 @@ function toggleNeed(kind: Need['kind']): void {
   })
 }
 
-/** What keeps a guest safe is no matter of taste. */
-const strengthsOf = (kind: Need['kind']) =>
-  STRENGTHS.filter((strength) => strength.value !== 'DISLIKE' || !DELICATE.includes(kind))
+/** What keeps a guest safe is no matter of degree. */
+const ofDegree = computed(() => guest.value?.needs.filter((need) => !DELICATE.includes(need.kind)) ?? [])
 
 function setStrength(kind: Need['kind'], strength: Need['strength']): void {
   change('change a need', (g) => {
@@ -106,10 +105,10 @@ function remove(): void {
         <fieldset>
           <legend>Keeps away from</legend>
           <ChipChoice :options="NEEDS" :on="guest.needs.map((need) => need.kind)" @choose="toggleNeed" />
-          <div v-for="need in guest.needs" :key="need.kind" class="strength">
+          <div v-for="need in ofDegree" :key="need.kind" class="strength">
             <span>{{ NEEDS.find((n) => n.value === need.kind)?.label }} is a</span>
             <ChipChoice
-              :options="strengthsOf(need.kind)"
+              :options="STRENGTHS"
               :on="need.strength"
               @choose="(strength) => setStrength(need.kind, strength)"
             />
