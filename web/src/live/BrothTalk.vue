@@ -4,7 +4,7 @@ import { api, ask, NoConnection } from '@/api/client'
 import type { PartyEvent } from '@/api/types'
 import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
-import { weight } from '@/ui/weight'
+import { broth, degrees, weight } from '@/ui/units'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import TickBox from '@/ui/TickBox.vue'
 import type { Probe } from './useProbe'
@@ -40,13 +40,14 @@ const HEATS = [
 ] as const
 const shown = ref<string | number | null>(null)
 
-const degrees = (celsius: number) =>
-  isMetric.value ? `${celsius.toFixed(1)} °C` : `${Math.round(celsius * 1.8 + 32)} °F`
-
 function read(): void {
   const figure = Number(shown.value)
   const celsius = isMetric.value ? figure : (figure - 32) / 1.8
-  emit('say', { type: 'READ', side: side.value, celsius }, `${label.value} is at ${degrees(celsius)}`)
+  emit(
+    'say',
+    { type: 'READ', side: side.value, celsius },
+    `${label.value} is at ${degrees(brief.value.units, celsius)}`,
+  )
 }
 
 async function askProbe(): Promise<void> {
@@ -100,7 +101,7 @@ const setHeat = (share: string, text: string) =>
       <ChipChoice :options="sides" :on="side" @choose="side = $event" />
     </div>
     <p v-if="foreseen" class="quiet">
-      Foreseen now: {{ degrees(foreseen.celsius) }}, {{ Math.round(foreseen.ml) }} ml.
+      Foreseen now: {{ degrees(brief.units, foreseen.celsius) }}, {{ broth(brief.units, foreseen.ml) }}.
     </p>
 
     <p class="ask">A thermometer shows</p>

@@ -5,6 +5,8 @@ import { useOpenParty } from '@/party/useOpenParty'
 import { sideLabel } from '@/table/geometry'
 import { inTurns, putIn } from '@/table/stays'
 import { clockAfter } from '@/ui/time'
+import BrothStrip from './BrothStrip.vue'
+import SideLabel from './SideLabel.vue'
 import {
   fitting,
   labelOf,
@@ -21,7 +23,8 @@ import {
 
 /**
  * Sides as bands, drops as lenses: a thin stem while it cooks, a solid body while it is good, a pointed end where it
- * declines. What eaters dip themselves is a row of beads at the foot of its side.
+ * declines. What eaters dip themselves is a row of beads at the foot of its side. A tap on its name shows how warm and how
+ * full it is.
  */
 const second = defineModel<number>('second', { required: true })
 const props = defineProps<{ chosen?: string }>()
@@ -33,8 +36,11 @@ const BAND_PADDING = 4
 const LOWEST_BAND = 34
 const LANE = 12
 const DIPS = 13
+const STRIP = 40
 const { brief, plan, from: began } = useOpenParty()
 const svg = ref<SVGSVGElement>()
+/** Sides of which one looks at the broth. */
+const looked = ref<string[]>([])
 const drag = ref<{ drop: Drop; from: number; to: number }>()
 
 const scale = computed<Scale>(() => ({
@@ -53,12 +59,16 @@ const bands = computed(() => {
     const dips = spells(own)
     const count = laid.lenses.length > 0 ? laid.count : 0
     const rows = count * LANE + (dips.length > 0 ? DIPS : 0)
-    const height = Math.max(LOWEST_BAND, rows + BAND_PADDING)
-    const top = y + (height - rows) / 2
+    const foot = looked.value.includes(side.side) ? STRIP : 0
+    const drops = Math.max(LOWEST_BAND, rows + BAND_PADDING)
+    const height = drops + foot
+    const top = y + (drops - rows) / 2
     const band = {
       side,
       y,
       height,
+      drops,
+      evening: foot ? eveningOf(side.side) : undefined,
       lenses: laid.lenses.map((lens) => ({ ...lens, y: top + (lens.lane + 0.5) * LANE })),
       dips: dips.map((spell, i) => ({
         ...spell,
@@ -72,6 +82,15 @@ const bands = computed(() => {
     return band
   })
 })
+
+const eveningOf = (side: string) =>
+  plan.value.evening.pots.flatMap((pot) => pot.sides).find((one) => one.side === side)
+
+function look(side: string): void {
+  looked.value = looked.value.includes(side)
+    ? looked.value.filter((one) => one !== side)
+    : [...looked.value, side]
+}
 
 /** What is dipped, where it fits before the next spell. */
 function dipLabel(spell: ReturnType<typeof spells>[number], next: number | undefined): string {
@@ -143,40 +162,32 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
         :fill="`var(--${band.side.tint})`"
         class="band"
       />
-      <rect
-        x="2"
+      <SideLabel
         :y="band.y"
-        width="104"
         :height="band.height"
-        rx="7"
-        :fill="`url(#broth-${band.side.tint})`"
+        :lines="band.label"
+        :tint="band.side.tint"
+        :pressed="looked.includes(band.side.side)"
+        @look="look(band.side.side)"
       />
-      <rect
-        x="8"
-        :y="band.y + band.height / 2 - 6 * band.label.length - 1"
-        width="92"
-        :height="12 * band.label.length + 2"
-        rx="5"
-        class="label-ground"
+      <BrothStrip
+        v-if="band.evening"
+        :planned="band.side"
+        :evening="band.evening"
+        :left="x(0)"
+        :right="x(plan.table.mealSeconds)"
+        :top="band.y + band.drops"
+        :height="STRIP"
+        :second="second"
       />
-      <text
-        v-for="(line, i) in band.label"
-        :key="i"
-        x="54"
-        :y="band.y + band.height / 2 + 12 * (i - band.label.length / 2) + 9"
-        class="label"
-        :class="{ strong: line.strong }"
-      >
-        {{ line.words }}
-      </text>
       <g v-for="soup in band.soups" :key="soup.at" class="soup">
         <line
           :x1="x(soup.at)"
           :x2="x(soup.until)"
-          :y1="band.y + band.height - 1"
-          :y2="band.y + band.height - 1"
+          :y1="band.y + band.drops - 1"
+          :y2="band.y + band.drops - 1"
         />
-        <path :d="`M${x(soup.at)} ${band.y + band.height - 6}h10a5 5 0 0 1 -10 0Z`" />
+        <path :d="`M${x(soup.at)} ${band.y + band.drops - 6}h10a5 5 0 0 1 -10 0Z`" />
         <title>Soup from {{ clockAfter(began, soup.at) }}: nothing raw is in it</title>
       </g>
       <g v-if="plan.table.ending?.side === band.side.side" class="ending">
@@ -184,7 +195,7 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
           :x="x(plan.table.ending.from)"
           :y="band.y + 3"
           :width="x(plan.table.ending.until) - x(plan.table.ending.from)"
-          :height="band.height - 6"
+          :height="band.drops - 6"
           rx="5"
           :fill="`var(--${band.side.tint})`"
         />
@@ -280,7 +291,6 @@ svg {
 }
 
 .time,
-.label,
 .name {
   font: 500 12px var(--text);
   fill: var(--soft);
@@ -289,20 +299,6 @@ svg {
 
 .band {
   opacity: 0.11;
-}
-
-.label-ground {
-  fill: var(--sheet);
-}
-
-.label {
-  font-size: 11px;
-  fill: var(--ink);
-}
-
-.label.strong {
-  font-weight: 650;
-  font-size: 11px;
 }
 
 .name {

@@ -79,6 +79,19 @@ class TableIT extends BrowserTest {
     }
 
     @Test
+    void aSideShowsHowWarmAndHowFullItIsUnderItsBand() {
+        go("table");
+        Locator side = button("How warm and how full Numbing chilli is");
+        side.press("Enter");
+
+        assertThat(side).hasAttribute("aria-pressed", "true");
+        assertThat(page.locator("svg .broth text"))
+                .hasText(Pattern.compile("\\d+\\.\\d °C, [\\d.]+ l · never under 8\\d °C"));
+        side.press("Enter");
+        assertThat(page.locator("svg .broth")).hasCount(0);
+    }
+
+    @Test
     void onePlanIsReadByGuestAndByMinder() {
         go("table");
         button("By guest").click();
