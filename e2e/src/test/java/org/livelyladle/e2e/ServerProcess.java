@@ -2,6 +2,7 @@ package org.livelyladle.e2e;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.BindException;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -12,6 +13,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /** The built server in a process of its own. */
 final class ServerProcess {
@@ -22,6 +24,8 @@ final class ServerProcess {
     private static final Path APP = Path.of("target/app");
     /** For minutes of tests the full compiler and collector cost more than they save. */
     private static final List<String> FOR_TESTS = List.of("-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC");
+
+    private static final AtomicInteger NEXT_PORT = new AtomicInteger(21_000);
 
     private static boolean unpacked;
 
@@ -98,11 +102,17 @@ final class ServerProcess {
         process.destroyForcibly().waitFor();
     }
 
+    /** One below those that outgoing connections are given meanwhile. */
     private static int freePort() {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        while (true) {
+            int port = NEXT_PORT.getAndIncrement();
+            try (ServerSocket socket = new ServerSocket(port)) {
+                return socket.getLocalPort();
+            } catch (BindException e) {
+                // another program listens there
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
         }
     }
 
