@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -34,8 +35,10 @@ import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.brief.Wish;
+import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.measure.UnitSystem;
@@ -61,6 +64,10 @@ public final class Briefs {
     public List<String> sauceBar = new ArrayList<>();
     public List<OwnIngredient> own = new ArrayList<>();
     public List<OwnBroth> ownBroths = new ArrayList<>();
+    public List<Category> without = new ArrayList<>();
+    /** Cuts bought in another state than is usual. */
+    public Map<String, Bought> bought = new HashMap<>();
+
     public List<Cook> cooks = new ArrayList<>();
     public List<Shop> shops = new ArrayList<>(List.of(Shop.of("shop", "Shop", SIT_DOWN.minusDays(1))));
     public @Nullable Integer altitudeM;
@@ -129,7 +136,10 @@ public final class Briefs {
                 15,
                 guests,
                 pots,
-                menu.stream().map(MenuItem::of).toList(),
+                menu.stream()
+                        .map(MenuItem::of)
+                        .map(item -> bought.containsKey(item.cut()) ? item.bought(bought.get(item.cut())) : item)
+                        .toList(),
                 sauces.stream().map(SauceChoice::new).toList(),
                 shops,
                 new PriceSnapshot(TODAY, offers, deals),
@@ -148,7 +158,8 @@ public final class Briefs {
                 null,
                 null,
                 null,
-                null);
+                null,
+                without);
     }
 
     /** A random party; the seed decides everything. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Amount;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Course;
@@ -18,6 +19,7 @@ import org.livelyladle.core.brief.Ending;
 import org.livelyladle.core.brief.ExtraChoice;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.HeatSource;
+import org.livelyladle.core.brief.KeptIn;
 import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.MenuItem;
@@ -39,6 +41,7 @@ import org.livelyladle.core.brief.TopUp;
 import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Allergen;
+import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
@@ -204,7 +207,7 @@ public final class Parties {
                             20 + random.nextInt(400),
                             600 + random.nextInt(600),
                             oneIn(3) ? null : any(RawRisk.values()))));
-            menu.add(new MenuItem("own-1.own", false, oneIn(2) ? 40 + random.nextInt(210) : null, null));
+            menu.add(MenuItem.of("own-1.own", false, oneIn(2) ? 40 + random.nextInt(210) : null));
         }
         if (oneIn(4)) {
             briefs.ownBroths.add(new OwnBroth(
@@ -227,8 +230,35 @@ public final class Parties {
         Collections.shuffle(cuts, random);
         for (Cut cut : cuts.subList(0, 2 + random.nextInt(17))) {
             Integer size = oneIn(3) ? any(new Integer[] {60, 250}) : null;
-            menu.add(new MenuItem(cut.id(), cut.cooksFrozen() && oneIn(4), size, oneIn(6)));
+            menu.add(new MenuItem(
+                    cut.id(),
+                    cut.cooksFrozen() && oneIn(4),
+                    size,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    oneIn(3) ? any(Bought.values()) : null,
+                    oneIn(6) ? any(KeptIn.values()) : null,
+                    cut.makerCooks() && oneIn(2) ? Boolean.TRUE : null,
+                    oneIn(5) ? amount(cut) : null));
         }
+        if (oneIn(4)) {
+            briefs.without.add(any(Category.served().toArray(Category[]::new)));
+        }
+    }
+
+    private Amount amount(Cut cut) {
+        Amount.Unit unit = any(Amount.Unit.values());
+        return switch (unit) {
+            case GRAMS, UP_TO -> new Amount(unit, 50 + random.nextInt(900));
+            case PIECES -> cut.counted() ? new Amount(unit, 1 + random.nextInt(40)) : new Amount(Amount.Unit.ONES, 1);
+            case PIECES_EACH ->
+                cut.counted() ? new Amount(unit, 1 + random.nextInt(4)) : new Amount(Amount.Unit.PACKS, 0.5);
+            case PACKS, ONES -> new Amount(unit, 1 + random.nextInt(2));
+            case EAT_UP -> new Amount(unit, 1);
+        };
     }
 
     private Guest guest(String id) {

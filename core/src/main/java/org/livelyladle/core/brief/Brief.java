@@ -10,9 +10,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
@@ -43,6 +46,7 @@ import org.livelyladle.core.measure.UnitSystem;
  * @param emphasis {@link Emphasis#BALANCED} when left out
  * @param starch when noodles and rice come; {@link Starch#LAST} when left out
  * @param ending what the meal ends with; nothing of its own when left out
+ * @param without kinds of food this party has none of, on purpose; none when left out
  * @param minders cooks and guests who look after what is shared; the first cook when left out
  */
 public record Brief(
@@ -82,7 +86,8 @@ public record Brief(
         @Nullable Emphasis emphasis,
         @Nullable Starch starch,
         @Nullable Ending ending,
-        @Nullable List<String> minders) {
+        @Nullable List<String> minders,
+        @Nullable List<Category> without) {
 
     public static final String FORMAT = "lively-ladle/party";
     public static final int VERSION = 1;
@@ -151,23 +156,44 @@ public record Brief(
             throw new InvalidInputException("courses", "nothing", "1 to " + MOST_COURSES + " courses for an own order");
         }
         minders = Check.distinct(minders, "minders", MOST_MINDERS, id -> id);
+        without = Check.distinct(without, "without", Category.served().size(), kind -> kind);
+        if (without.contains(Category.LARDER)) {
+            throw new InvalidInputException("without", "LARDER", "served categories only: " + Category.served());
+        }
     }
 
-    private static Map<Category, Double> complete(Map<Category, Double> given) {
+    private static Map<Category, Double> complete(@Nullable Map<Category, Double> given) {
+        Map<Category, Double> said = given == null ? Map.of() : apart(given);
         Map<Category, Double> all = new EnumMap<>(Category.class);
         for (Category category : Category.served()) {
-            Double grams = given == null ? null : given.get(category);
+            Double grams = said.get(category);
             all.put(
                     category,
                     grams == null
                             ? category.gramsPerAdult()
                             : Check.range(grams, "portionsPerAdult." + category, 0, 1000));
         }
-        if (given != null && given.containsKey(Category.LARDER)) {
+        if (said.containsKey(Category.LARDER)) {
             throw new InvalidInputException(
                     "portionsPerAdult", "LARDER", "served categories only: " + Category.served());
         }
         return Collections.unmodifiableMap(all);
+    }
+
+    /** Older briefs say all kinds and count quick vegetables with the roots: both are shared as usual. */
+    private static Map<Category, Double> apart(Map<Category, Double> given) {
+        Double roots = given.get(Category.ROOTS);
+        if (roots == null
+                || given.containsKey(Category.VEGETABLES)
+                || given.size() < Category.served().size() - 1) {
+            return given;
+        }
+        double slow = Category.ROOTS.gramsPerAdult();
+        double quick = Category.VEGETABLES.gramsPerAdult();
+        Map<Category, Double> apart = new EnumMap<>(given);
+        apart.put(Category.ROOTS, roots * slow / (slow + quick));
+        apart.put(Category.VEGETABLES, roots * quick / (slow + quick));
+        return apart;
     }
 
     private static List<Side> sidesOf(List<Pot> pots) {
@@ -199,7 +225,31 @@ public record Brief(
         Catalogue known = ownIngredients == null || ownIngredients.isEmpty()
                 ? catalogue
                 : OwnIngredient.putInto(catalogue, ownIngredients);
-        return ownBroths == null || ownBroths.isEmpty() ? known : OwnBroth.putInto(known, ownBroths);
+        Catalogue brewed = ownBroths == null || ownBroths.isEmpty() ? known : OwnBroth.putInto(known, ownBroths);
+        List<Cut> cooked = menu.stream()
+                .filter(MenuItem::isCookedByMaker)
+                .flatMap(item -> brewed.findCut(item.cut()).map(item::stateOf).stream())
+                .toList();
+        return cooked.isEmpty() ? brewed : brewed.with(List.of(), cooked);
+    }
+
+    /** What the host said of a cut; as it comes when it is not on the menu. */
+    public MenuItem item(String cut) {
+        return menu.stream().filter(item -> item.cut().equals(cut)).findFirst().orElseGet(() -> MenuItem.of(cut));
+    }
+
+    /** The state a cut is bought in: as the host said, else as all offers that tell say, else as is usual. */
+    public Bought boughtOf(Cut cut) {
+        Bought said = item(cut.id()).bought();
+        if (said != null) {
+            return said;
+        }
+        List<Bought> sold = prices.offers().stream()
+                .filter(offer -> offer.ingredient().equals(cut.ingredient()))
+                .flatMap(offer -> Stream.ofNullable(offer.bought()))
+                .distinct()
+                .toList();
+        return sold.size() == 1 ? sold.get(0) : cut.usuallyBought();
     }
 
     /** Where the party is [m above sea level]. */
@@ -233,7 +283,7 @@ public record Brief(
         return switch (kind) {
             case STARCH -> dipOnly || starchOrUsual() == Starch.IN_THE_BOWL;
             case LEAVES -> dipOnly && shape == Shape.LEAF;
-            case MEAT, SEAFOOD, BALLS, TOFU, MUSHROOMS, ROOTS, LARDER -> false;
+            case MEAT, SEAFOOD, BALLS, TOFU, MUSHROOMS, ROOTS, VEGETABLES, LARDER -> false;
         };
     }
 
@@ -357,6 +407,7 @@ public record Brief(
                 emphasis,
                 starch,
                 ending,
-                minders);
+                minders,
+                without);
     }
 }

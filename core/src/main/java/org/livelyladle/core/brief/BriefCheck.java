@@ -86,11 +86,26 @@ public final class BriefCheck {
             if (item.fromFrozen() && !cut.cooksFrozen()) {
                 throw new InvalidInputException(path + ".fromFrozen", true, refusal(cut));
             }
+            if (item.isCookedByMaker() && !cut.makerCooks()) {
+                throw new InvalidInputException(
+                        path + ".cooked", true, "false: " + catalogue.fullName(cut) + " is not sold cooked");
+            }
+            amount(item, cut, path + ".amount");
         }
         for (int i = 0; i < brief.sauces().size(); i++) {
             String path = "sauces[" + i + "].sauce";
             String sauce = brief.sauces().get(i).sauce();
             catalogue.findSauce(sauce).orElseThrow(() -> unknown(path, sauce, "a sauce of the catalogue"));
+        }
+    }
+
+    private void amount(MenuItem item, Cut cut, String path) {
+        Amount amount = item.amount();
+        boolean pieces =
+                amount != null && (amount.unit() == Amount.Unit.PIECES || amount.unit() == Amount.Unit.PIECES_EACH);
+        if (pieces && !cut.counted()) {
+            throw new InvalidInputException(
+                    path + ".unit", amount.unit(), "grams or packs: it is served by weight, not by the piece");
         }
     }
 

@@ -3,6 +3,8 @@ package org.livelyladle.core.brief;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.catalogue.Bought;
+import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 
@@ -11,11 +13,15 @@ import org.livelyladle.core.check.InvalidInputException;
  *
  * @param fromFrozen put in straight from the freezer although the cut is meant thawed
  * @param sizePercent how thick this host cuts it, against the catalogue's size [%]; 100 when left out
- * @param ready bought ready for the table: nothing but setting out; false when left out
+ * @param ready older way to say that it is bought {@link Bought#READY}; never kept
  * @param tending who looks after it in the broth; as usual for the cut when left out
  * @param eatenLast left in the broth as long as it stays good, and eaten in the end; false when left out
  * @param with another cut of the menu that is eaten together with it; none when left out
  * @param inSides the only sides it goes into; any when left out
+ * @param bought the state it is bought in; what its offers say when left out, else the cut's usual one
+ * @param keptIn where it comes from; the shop when left out
+ * @param cooked its maker has cooked it, the packet says so; raw when left out
+ * @param amount how much there is to be of it, in the host's words; shared by the portions when left out
  */
 public record MenuItem(
         String cut,
@@ -25,7 +31,11 @@ public record MenuItem(
         @Nullable Tending tending,
         @Nullable Boolean eatenLast,
         @Nullable String with,
-        @Nullable List<String> inSides) {
+        @Nullable List<String> inSides,
+        @Nullable Bought bought,
+        @Nullable KeptIn keptIn,
+        @Nullable Boolean cooked,
+        @Nullable Amount amount) {
     private static final int USUAL = 100;
 
     public MenuItem {
@@ -43,28 +53,50 @@ public record MenuItem(
         inSides = inSides == null || inSides.isEmpty()
                 ? null
                 : Check.distinct(inSides, "inSides", Brief.MOST_SIDES, side -> side);
+        if (Boolean.TRUE.equals(ready) && bought == null) {
+            bought = Bought.READY;
+        }
+        ready = null;
+        keptIn = keptIn == KeptIn.SHOP ? null : keptIn;
     }
 
-    /** Served in the usual way. */
-    public MenuItem(String cut, boolean fromFrozen, @Nullable Integer sizePercent, @Nullable Boolean ready) {
-        this(cut, fromFrozen, sizePercent, ready, null, null, null, null);
-    }
-
+    /** As it comes, thawed and shared by the portions. */
     public static MenuItem of(String cut) {
-        return new MenuItem(cut, false, null, null);
+        return of(cut, false, null);
     }
 
-    public boolean isReady() {
-        return Boolean.TRUE.equals(ready);
+    /**
+     * Cut to a size.
+     *
+     * @param sizePercent against the catalogue's size [%]; 100 when left out
+     */
+    public static MenuItem of(String cut, boolean fromFrozen, @Nullable Integer sizePercent) {
+        return new MenuItem(cut, fromFrozen, sizePercent, null, null, null, null, null, null, null, null, null);
     }
 
-    /** The same cut, bought ready for the table. */
-    public MenuItem boughtReady() {
-        return new MenuItem(cut, fromFrozen, sizePercent, true, tending, eatenLast, with, inSides);
+    /** The same cut, bought in a state. */
+    public MenuItem bought(Bought state) {
+        return new MenuItem(
+                cut, fromFrozen, sizePercent, null, tending, eatenLast, with, inSides, state, keptIn, cooked, amount);
+    }
+
+    /** The same cut, nothing said of how much there is to be. */
+    public MenuItem withoutAmount() {
+        return new MenuItem(
+                cut, fromFrozen, sizePercent, null, tending, eatenLast, with, inSides, bought, keptIn, cooked, null);
     }
 
     public boolean isEatenLast() {
         return Boolean.TRUE.equals(eatenLast);
+    }
+
+    public boolean isCookedByMaker() {
+        return Boolean.TRUE.equals(cooked);
+    }
+
+    /** All that is needed of it is in the house. */
+    public boolean isAtHome() {
+        return keptIn != null;
     }
 
     /** Who looks after it, the cut's usual where the host said nothing. */
@@ -75,6 +107,11 @@ public record MenuItem(
     /** Whether the host lets it go into a side. */
     public boolean mayGoInto(String side) {
         return inSides == null || inSides.contains(side);
+    }
+
+    /** The cut in the state it comes to the table. */
+    Cut stateOf(Cut known) {
+        return isCookedByMaker() && known.makerCooks() ? known.cookedByMaker() : known;
     }
 
     /** Every dimension of the cut against the catalogue's [1]. */

@@ -1,6 +1,7 @@
 package org.livelyladle.core.brief;
 
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 
@@ -11,6 +12,7 @@ import org.livelyladle.core.check.InvalidInputException;
  * @param priceCents price of the pack [cents]
  * @param stepGrams smallest step of loose goods [g]
  * @param priceCentsPerKg price of loose goods [cents/kg]
+ * @param bought the state it is sold in; any when left out
  */
 public record Offer(
         String id,
@@ -20,7 +22,8 @@ public record Offer(
         @Nullable Integer grams,
         @Nullable Integer priceCents,
         @Nullable Integer stepGrams,
-        @Nullable Integer priceCentsPerKg) {
+        @Nullable Integer priceCentsPerKg,
+        @Nullable Bought bought) {
 
     private static final int MOST_GRAMS = 50_000;
     private static final int MOST_CENTS = 1_000_000;
@@ -49,10 +52,28 @@ public record Offer(
         }
     }
 
+    /** Sold in any state. */
+    public Offer(
+            String id,
+            String shop,
+            String ingredient,
+            String name,
+            @Nullable Integer grams,
+            @Nullable Integer priceCents,
+            @Nullable Integer stepGrams,
+            @Nullable Integer priceCentsPerKg) {
+        this(id, shop, ingredient, name, grams, priceCents, stepGrams, priceCentsPerKg, null);
+    }
+
     private static void checkRange(@Nullable Integer value, String field, int min, int max) {
         if (value != null) {
             Check.range(value, field, min, max);
         }
+    }
+
+    /** Whether it will do for who wants it in a state. */
+    public boolean isSoldAs(Bought state) {
+        return bought == null || bought == state;
     }
 
     public boolean soldLoose() {

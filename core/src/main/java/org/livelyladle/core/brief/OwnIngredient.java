@@ -9,6 +9,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Aisle;
 import org.livelyladle.core.catalogue.Allergen;
+import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Choking;
@@ -137,7 +138,9 @@ public record OwnIngredient(
                 either(edibleShare, known.map(Ingredient::edibleShare).orElse(1.0)),
                 known.map(Ingredient::densityGPerMl).orElse(WATER_G_PER_ML),
                 either(keepsDays, known.map(Ingredient::keepsDays).orElse(0)),
+                known.map(Ingredient::oneGrams).orElse(null),
                 Mark.HOST,
+                known.map(Ingredient::alsoCalled).orElse(List.of()),
                 known.map(Ingredient::remark).orElse(unknown()));
     }
 
@@ -187,6 +190,8 @@ public record OwnIngredient(
                 1,
                 1,
                 List.of(),
+                Bought.WHOLE,
+                false,
                 Mark.HOST);
     }
 

@@ -69,8 +69,15 @@ final class CatalogueLoader {
                 row.number("edibleShare", 0.05, 4),
                 row.number("densityGPerMl", 0.1, 3),
                 row.whole("keepsDays", 0, 3650),
+                oneGrams(row),
                 row.mark(),
+                row.parts("alsoCalled"),
                 row.raw("remark"));
+    }
+
+    private static @Nullable Integer oneGrams(Row row) {
+        OptionalInt grams = row.optionalWhole("oneGrams", 1, 20_000);
+        return grams.isPresent() ? grams.getAsInt() : null;
     }
 
     private PrepStep prepStep(Row row) {
@@ -83,6 +90,7 @@ final class CatalogueLoader {
                 row.yesNo("passive"),
                 row.oneOf("at", Station.class),
                 row.yesNo("knife"),
+                row.yesNo("shopCuts"),
                 row.whole("handsMinutes", 0, 60),
                 row.whole("keepsMinutes", 0, 10_080),
                 row.raw("caution"),
@@ -120,6 +128,8 @@ final class CatalogueLoader {
                 row.number("dryShare", 0.05, 1),
                 row.number("swell", 0.5, 8),
                 row.parts("prep").stream().peek(step -> checkPrep(row, step)).toList(),
+                row.oneOf("bought", Bought.class),
+                row.yesNo("makerCooks"),
                 row.mark());
     }
 

@@ -15,10 +15,12 @@ import org.livelyladle.core.measure.Mark;
  * @param governed what decides when it is good to eat
  * @param toughens whose passing of the best is computed; null where the stated times hold
  * @param leastReadySeconds the trade takes a raw one out no sooner, whatever is computed [s]; 0 without such a bound
- * @param safeCoreC core temperature at which it is safe [°C]; null without raw risk
+ * @param safeCoreC core temperature at which it is safe [°C]; null where nothing asks for one
  * @param dryShare dry equivalent of one gram as planned (starch), 1 for all others
  * @param swell weight in the pot over weight as planned
  * @param prep ids of the prep steps it needs, in order
+ * @param usuallyBought the state most hosts buy it in
+ * @param makerCooks some makers sell it cooked, so that it only has to be heated through
  */
 public record Cut(
         String id,
@@ -43,7 +45,13 @@ public record Cut(
         double dryShare,
         double swell,
         List<String> prep,
+        Bought usuallyBought,
+        boolean makerCooks,
         Mark mark) {
+    /** Pleasantly hot at the core; memory [°C]. */
+    private static final double HOT_C = 65;
+    /** What its maker cooked is heated through [°C]; published, named with the cut. */
+    private static final int HEATED_THROUGH_C = 57;
 
     public Cut {
         dimensionsMm = List.copyOf(dimensionsMm);
@@ -53,12 +61,35 @@ public record Cut(
 
     /** The same food cut otherwise [mm]. */
     public Cut shaped(Shape other, List<Double> sizesMm) {
+        return copy(other, sizesMm, governed, leastReadySeconds, rawRisk, safeCoreC, safeSource);
+    }
+
+    /** The same food, cooked by its maker: it is heated through until it is hot, and has no raw risk any more. */
+    public Cut cookedByMaker() {
+        return copy(
+                shape,
+                dimensionsMm,
+                governed.isBy(Governed.By.CORE) ? new Governed(Governed.By.CORE, HOT_C) : governed,
+                0,
+                RawRisk.NONE,
+                HEATED_THROUGH_C,
+                "FDA Food Code 2022 3-403.11(C): commercially processed food, heated through to 57 °C");
+    }
+
+    private Cut copy(
+            Shape shape,
+            List<Double> dimensionsMm,
+            Governed governed,
+            int leastReadySeconds,
+            RawRisk rawRisk,
+            @Nullable Integer safeCoreC,
+            String safeSource) {
         return new Cut(
                 id,
                 ingredient,
                 name,
-                other,
-                sizesMm,
+                shape,
+                dimensionsMm,
                 start,
                 pieceGrams,
                 times,
@@ -76,6 +107,8 @@ public record Cut(
                 dryShare,
                 swell,
                 prep,
+                usuallyBought,
+                makerCooks,
                 mark);
     }
 

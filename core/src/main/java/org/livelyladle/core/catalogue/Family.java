@@ -6,9 +6,12 @@ public enum Family {
     FAT_MEAT,
     POULTRY,
     FISH,
+    /** Prawns and their like. */
     SHELLFISH,
-    /** Balls and cakes of minced meat or fish. */
+    /** Scallops, squid, octopus, oysters. */
+    MOLLUSC,
+    /** Balls and cakes of minced meat or fish, filled ones too. */
     PASTE,
-    /** Dumplings and filled balls. */
+    /** Dumplings and wontons. */
     FILLED
 }

@@ -1,6 +1,8 @@
 package org.livelyladle.core.catalogue;
 
+import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.measure.Mark;
 
@@ -10,6 +12,8 @@ import org.livelyladle.core.measure.Mark;
  * @param edibleShare part of the bought weight that reaches the table; over 1 for what is bought dry and cooked before
  * @param densityGPerMl for spooned and poured goods [g/ml]
  * @param keepsDays how long it keeps once bought, cold where needed [d]
+ * @param oneGrams weight of one as it is sold, a head, a bundle, a cob [g]; null where it is not sold so
+ * @param alsoCalled other names a search finds it by
  * @param remark what a host should know of it before it goes on the menu; may be empty
  */
 public record Ingredient(
@@ -23,11 +27,14 @@ public record Ingredient(
         double edibleShare,
         double densityGPerMl,
         int keepsDays,
+        @Nullable Integer oneGrams,
         Mark mark,
+        List<String> alsoCalled,
         String remark) {
 
     public Ingredient {
         allergens = Check.ordered(allergens, Allergen.class);
+        alsoCalled = List.copyOf(alsoCalled);
         traits = Check.ordered(traits, Trait.class);
     }
 }

@@ -11,6 +11,7 @@ import org.livelyladle.core.measure.Mark;
  * @param passive true when nobody has to stand by
  * @param at what it takes up
  * @param knife true when it takes a sharp knife
+ * @param shopCuts nothing of it is left to do when the thing is bought cut
  * @param handsMinutes what a passive step asks of somebody at its start [min]
  * @param keepsMinutes how long what it leaves may wait for what follows [min]
  */
@@ -23,6 +24,7 @@ public record PrepStep(
         boolean passive,
         Station at,
         boolean knife,
+        boolean shopCuts,
         int handsMinutes,
         int keepsMinutes,
         String caution,

@@ -3,7 +3,7 @@ package org.livelyladle.core.catalogue;
 /**
  * Why a raw cut has to be cooked through, and the core temperature [°C] it must reach. Temperatures held for no time
  * at all, since a slice is eaten at once: FDA Food Code 2022, 3-401.11 (70 °C for under a second); poultry and filled
- * items 74 °C; minced meat and fish paste 71 °C and fish 63 °C after USDA FSIS safe minimum internal temperatures.
+ * items 74 °C; minced meat, fish paste and eggs 71 °C and fish 63 °C after USDA FSIS safe minimum internal temperatures.
  */
 public enum RawRisk {
     NONE(0, "no raw risk"),
@@ -12,7 +12,8 @@ public enum RawRisk {
     POULTRY(74, "poultry"),
     FILLED(74, "raw filling"),
     FISH(63, "fish"),
-    SHELLFISH(63, "shellfish");
+    SHELLFISH(63, "shellfish"),
+    EGG(71, "raw egg");
 
     private final int minimumCoreC;
     private final String label;

@@ -26,9 +26,10 @@ record Toughening(double zK, double dSeconds) {
             case FAT_MEAT -> new Toughening(10, 2160);
             case POULTRY -> new Toughening(10, 3060);
             case FISH -> new Toughening(38, 132);
-            case SHELLFISH -> new Toughening(21, 264);
-            case PASTE -> new Toughening(15, 6390);
-            case FILLED -> new Toughening(32, 704);
+            case SHELLFISH -> new Toughening(25, 209);
+            case MOLLUSC -> new Toughening(11, 1319);
+            case PASTE -> new Toughening(10, 20_160);
+            case FILLED -> new Toughening(16, 1905);
         };
     }
 

@@ -1,5 +1,6 @@
 package org.livelyladle.core.plan;
 
+import static java.util.Objects.requireNonNull;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
 import static org.livelyladle.core.plan.UnmetFinder.show;
@@ -25,6 +26,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.portions.CutTotal;
 import org.livelyladle.core.portions.GuestTotal;
 import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.portions.Portions;
@@ -58,6 +60,7 @@ final class HungerFinder {
     private final TablePlan table;
     private final RemedyTrial trial;
     private final Map<String, Double> eaten = new HashMap<>();
+    private final Set<Category> onMenu;
 
     HungerFinder(
             Brief brief, Catalogue catalogue, KitchenText text, Portions portions, TablePlan table, RemedyTrial trial) {
@@ -67,6 +70,7 @@ final class HungerFinder {
         this.text = text;
         this.portions = portions;
         this.table = table;
+        this.onMenu = portions.cuts().stream().map(CutTotal::category).collect(Collectors.toSet());
         for (Drop drop : table.drops()) {
             drop.gramsByGuest().forEach((guest, grams) -> eaten.merge(guest, grams, Double::sum));
         }
@@ -87,8 +91,9 @@ final class HungerFinder {
                 partly(guest, missed, unmet);
                 lost(guest, own).ifPresent(unmet::add);
             }
-            total.empty().forEach(category -> emptyCategory(guest, category, unmet));
+            total.empty().stream().filter(onMenu::contains).forEach(category -> emptyCategory(guest, category, unmet));
         }
+        noneOnTheMenu(unmet);
         noRoom(unmet);
         notDipped(unmet);
         return unmet;
@@ -246,6 +251,23 @@ final class HungerFinder {
                         "Nothing from " + category.label() + " suits " + guest.name()
                                 + "; more of the rest is planned instead.",
                         addCut(guest, cut))));
+    }
+
+    /** Asked once for the party, and never again once the host meant it. */
+    private void noneOnTheMenu(List<Unmet> unmet) {
+        Category.served().stream()
+                .filter(category -> !onMenu.contains(category)
+                        && !requireNonNull(brief.without()).contains(category)
+                        && portions.guests().stream()
+                                .anyMatch(total -> total.empty().contains(category)))
+                .forEach(category -> unmet.add(new Unmet(
+                        "none." + category,
+                        Unmet.Severity.WISH,
+                        Step.INGREDIENTS,
+                        null,
+                        "There is nothing from " + category.label()
+                                + " on the menu; more of the rest is planned instead.",
+                        new Remedy("None, on purpose", Remedy.Kind.DO_WITHOUT, "", category.name()))));
     }
 
     private Remedy addCut(Guest guest, Cut cut) {

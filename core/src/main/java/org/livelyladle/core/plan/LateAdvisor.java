@@ -20,6 +20,7 @@ import org.livelyladle.core.broths.BrothNeed;
 import org.livelyladle.core.broths.BrothPlanner;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.broths.SidePlanner;
+import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
@@ -144,7 +145,7 @@ record LateAdvisor(
     private Stream<LateRemedy> readyBought(int late) {
         return withWork().filter(this::canStillBeBought).map(cut -> {
             List<MenuItem> menu = brief.menu().stream()
-                    .map(item -> item.cut().equals(cut.id()) ? item.boughtReady() : item)
+                    .map(item -> item.cut().equals(cut.id()) ? item.bought(Bought.READY) : item)
                     .toList();
             return weighed(
                     late,
@@ -156,10 +157,7 @@ record LateAdvisor(
 
     /** Cuts with the most work ahead. */
     private Stream<Cut> withWork() {
-        return open().filter(task -> task.group() == PrepTask.Group.CUT
-                        && !task.id().endsWith(":plate")
-                        && task.id().startsWith("cut:"))
-                .map(task -> task.id().split(":")[1])
+        return open().flatMap(task -> task.cuts().stream())
                 .distinct()
                 .limit(tries())
                 .map(catalogue::cut);
@@ -180,7 +178,7 @@ record LateAdvisor(
                     .filter(item -> !item.cut().equals(cut.id()))
                     .toList());
             PrepInputs with = new PrepInputs(
-                    new PortionPlanner(without, catalogue, windows, new Ledger(), text).plan(),
+                    new PortionPlanner(without, catalogue, new Ledger(), text).plan(),
                     inputs.broths(),
                     inputs.sauces(),
                     inputs.extras(),

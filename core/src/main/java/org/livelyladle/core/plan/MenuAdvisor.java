@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.livelyladle.core.brief.Brief;
@@ -107,7 +108,9 @@ final class MenuAdvisor {
 
     private void categories() {
         for (Category category : Category.served()) {
-            if (brief.portionsPerAdult().get(category) > 0 && menu.stream().noneMatch(isOf(category))) {
+            if (portions.guests().stream().anyMatch(guest -> guest.empty().contains(category))
+                    && !Objects.requireNonNull(brief.without()).contains(category)
+                    && menu.stream().noneMatch(isOf(category))) {
                 best(isOf(category))
                         .ifPresent(cut -> suggestions.add(add(
                                 "category." + category,

@@ -6,6 +6,10 @@ public record Remedy(String label, Kind kind, String subject, String value) {
     public enum Kind {
         /** Put the cut {@code value} on the menu. */
         ADD_CUT,
+        /** Have nothing of the category {@code value}, on purpose. */
+        DO_WITHOUT,
+        /** Say that the cuts {@code value}, joined by bars, are cooked by their makers. */
+        SAY_COOKED,
         /** Take the cut {@code value} off the menu. */
         REMOVE_CUT,
         /** Serve the cut {@code value} in place of the cut {@code subject}. */

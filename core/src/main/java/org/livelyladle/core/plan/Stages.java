@@ -57,7 +57,7 @@ record Stages(
                 ledger,
                 text,
                 windows,
-                new PortionPlanner(brief, catalogue, windows, ledger, text).plan(),
+                new PortionPlanner(brief, catalogue, ledger, text).plan(),
                 new SidePlanner(brief, catalogue, ledger, text).plan());
     }
 

@@ -46,7 +46,7 @@ record TradeAdvisor(
         Patience.check();
         Brief traded = brief.deciding(brief.decisions().trading(trade));
         Ledger ledger = new Ledger();
-        Portions shared = new PortionPlanner(traded, catalogue, windows, ledger, text).plan();
+        Portions shared = new PortionPlanner(traded, catalogue, ledger, text).plan();
         Purchases bought = new PurchasePlanner(traded, catalogue, facts, ledger, text)
                 .plan(shared, broths, sauces, extras, ending);
         double saved = purchases.bill().value() - bought.bill().value();

@@ -5,10 +5,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.Evening.Problem;
 import org.livelyladle.core.measure.KitchenText;
@@ -37,6 +39,9 @@ record UnmetFinder(
         RemedyTrial trial) {
 
     private static final double NEGLIGIBLE_G = 0.5;
+    /** A smaller gap in somebody's food is nothing to speak of; memory [g]. */
+    private static final double WORTH_NAMING_G = 20;
+
     private static final int FILL_STEP_PERCENT = 5;
     private static final int LEAST_FILL_PERCENT = 25;
 
@@ -48,6 +53,8 @@ record UnmetFinder(
         sauces.without().forEach(guest -> withoutSauce(brief.guest(guest).orElseThrow(), unmet));
         unmet.addAll(new PurchaseUnmet(brief, catalogue, purchases, substitutes, now).find());
         portions.trades().forEach(trade -> trade(trade, unmet));
+        amounts(unmet);
+        cooked(unmet);
         prep(unmet);
         beatenPins(unmet);
         unmet.sort(Comparator.comparing(Unmet::severity));
@@ -87,6 +94,60 @@ record UnmetFinder(
                 guest.id(),
                 "No sauce suits " + guest.name() + ".",
                 remedy));
+    }
+
+    /** Words that nobody can turn into grams, and food that nobody can eat more of. */
+    private void amounts(List<Unmet> unmet) {
+        portions.wordless()
+                .forEach(amount -> unmet.add(new Unmet(
+                        "amount." + amount.cut(),
+                        Unmet.Severity.WISH,
+                        Step.INGREDIENTS,
+                        null,
+                        "No shop's prices say what a pack of "
+                                + KitchenText.lower(catalogue.fullName(catalogue.cut(amount.cut())))
+                                + " weighs: it is shared by the usual portions. Say grams, or a price.",
+                        show(Step.INGREDIENTS))));
+        double left = portions.full().stream().mapToDouble(Portions.Full::grams).sum();
+        if (left > WORTH_NAMING_G * portions.full().size() && left > 0) {
+            List<Portions.Full> full = portions.full();
+            String who = brief.guest(full.get(0).guest()).orElseThrow().name()
+                    + (full.size() == 1 ? "" : " and " + (full.size() - 1) + " more");
+            unmet.add(new Unmet(
+                    "full",
+                    Unmet.Severity.WISH,
+                    Step.INGREDIENTS,
+                    null,
+                    "One eats only so much of one food: " + text.grams(left) + " less than usual is planned for " + who
+                            + ". More kinds on the menu would fill it.",
+                    show(Step.INGREDIENTS)));
+        }
+    }
+
+    /** What is unsaid counts as raw: asked once for all of them. */
+    private void cooked(List<Unmet> unmet) {
+        List<Cut> unsaid = brief.menu().stream()
+                .filter(item -> item.cooked() == null)
+                .map(item -> catalogue.cut(item.cut()))
+                .filter(Cut::makerCooks)
+                .toList();
+        if (!unsaid.isEmpty()) {
+            String names = unsaid.stream()
+                    .map(cut -> KitchenText.lower(catalogue.ingredientOf(cut).name()))
+                    .distinct()
+                    .collect(Collectors.joining(", "));
+            unmet.add(new Unmet(
+                    "cooked",
+                    Unmet.Severity.WISH,
+                    Step.INGREDIENTS,
+                    null,
+                    "Raw or cooked by the maker: " + names + "? The packet says. Until you say, they count as raw.",
+                    new Remedy(
+                            "They are cooked",
+                            Remedy.Kind.SAY_COOKED,
+                            "",
+                            unsaid.stream().map(Cut::id).collect(Collectors.joining("|")))));
+        }
     }
 
     /** A trade that cannot be made in full: somebody left, or was pinned. */

@@ -10,8 +10,10 @@ import static org.livelyladle.core.measure.Operation.SUM;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -26,7 +28,6 @@ import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
-import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
@@ -37,9 +38,10 @@ import org.livelyladle.core.safety.Needs;
 
 /** Shares the food among the guests. One use per plan. */
 public final class PortionPlanner {
+    private static final double NEGLIGIBLE_G = 1e-9;
+
     private final Brief brief;
     private final Catalogue catalogue;
-    private final Windows windows;
     private final Ledger ledger;
     private final KitchenText text;
     private final List<Cut> menu;
@@ -47,14 +49,15 @@ public final class PortionPlanner {
     private final Alternatives alternatives;
     private final List<Barred> barred = new ArrayList<>();
     private final List<Portions.BeatenPin> beaten = new ArrayList<>();
+    private final List<Portions.Full> full = new ArrayList<>();
+    private final Set<Category> onMenu;
     private final Map<String, Figure> factors = new LinkedHashMap<>();
     /** What each guest has missed by rounding to whole pieces so far; negative where it was too much [g]. */
     private final Map<String, Double> missing = new HashMap<>();
     /** Exact shares by cut, then guest. */
     private final Map<String, Map<String, Figure>> shares = new LinkedHashMap<>();
 
-    public PortionPlanner(Brief brief, Catalogue catalogue, Windows windows, Ledger ledger, KitchenText text) {
-        this.windows = windows;
+    public PortionPlanner(Brief brief, Catalogue catalogue, Ledger ledger, KitchenText text) {
         this.brief = brief;
         this.catalogue = catalogue;
         this.ledger = ledger;
@@ -65,13 +68,19 @@ public final class PortionPlanner {
                 .sorted(Comparator.comparing(
                         (Cut cut) -> catalogue.ingredientOf(cut).category()))
                 .toList();
+        this.onMenu = menu.stream()
+                .map(cut -> catalogue.ingredientOf(cut).category())
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Category.class)));
         this.budgets = new Budgets(brief, ledger, text);
         this.alternatives = new Alternatives(catalogue, menu);
     }
 
     public Portions plan() {
         menu.forEach(cut -> shares.put(cut.id(), new LinkedHashMap<>()));
-        List<GuestTotal> drafts = brief.guests().stream().map(this::share).toList();
+        brief.guests().forEach(guest -> factors.put(guest.id(), budgets.factor(guest)));
+        Amounts amounts = new Amounts(brief, catalogue, ledger, text, factors, natural());
+        List<GuestTotal> drafts =
+                brief.guests().stream().map(guest -> share(guest, amounts)).toList();
         List<Portions.Traded> trades = new TradeMaker(brief, catalogue, ledger, text).make(shares);
         List<Portion> lines = menu.stream().flatMap(cut -> serve(cut).stream()).toList();
         Map<String, List<Portion>> byCut = lines.stream().collect(groupingBy(Portion::cut));
@@ -101,26 +110,51 @@ public final class PortionPlanner {
                         () -> cuts.stream()
                                 .map(cut -> Term.of(cut.name(), cut.grams()))
                                 .toList());
-        return new Portions(eaters, food, guests, cuts, lines, barred, beaten, trades);
+        return new Portions(eaters, food, guests, cuts, lines, barred, beaten, trades, amounts.wordless(), full);
+    }
+
+    /** What there is of each cut when the host says nothing of amounts, where some of them start from that [g]. */
+    private Map<String, Double> natural() {
+        if (brief.menu().stream().noneMatch(Amounts::startFromPortions)) {
+            return Map.of();
+        }
+        Brief unsaid =
+                brief.serving(brief.menu().stream().map(MenuItem::withoutAmount).toList());
+        return new PortionPlanner(unsaid, catalogue, new Ledger(), text)
+                .plan().cuts().stream()
+                        .collect(Collectors.toMap(
+                                CutTotal::cut, cut -> cut.grams().value()));
     }
 
     /** Fills {@link #shares} for one guest. */
-    private GuestTotal share(Guest guest) {
-        Figure factor = budgets.factor(guest);
-        factors.put(guest.id(), factor);
+    private GuestTotal share(Guest guest, Amounts amounts) {
+        Figure factor = factors.get(guest.id());
         Map<Category, List<Cut>> open = openCuts(guest);
         Map<Category, Figure> own = new EnumMap<>(Category.class);
         Category.served().forEach(category -> own.put(category, budgets.own(guest, factor, category)));
+        Map<Category, List<Budgets.Inflow>> inflows = budgets.inflows(guest, own, open.keySet(), onMenu);
+        Map<Category, Figure> all = new EnumMap<>(Category.class);
+        open.keySet()
+                .forEach(category -> all.put(
+                        category,
+                        budgets.budget(guest, category, own.get(category), inflows.getOrDefault(category, List.of()))));
+        Map<Category, Set<Cut>> said = new EnumMap<>(Category.class);
+        open.forEach((category, cuts) -> said.put(category, say(guest, cuts, amounts)));
+        Map<Category, Double> most = new EnumMap<>(Category.class);
+        open.forEach((category, cuts) ->
+                most.put(category, most(guest, category, cuts, said.get(category), all.get(category), factor)));
+        double left = budgets.level(guest, all, most);
+        if (left > NEGLIGIBLE_G) {
+            full.add(new Portions.Full(guest.id(), left));
+        }
         List<GuestTotal.CategoryBudget> shares = new ArrayList<>();
-        Map<Category, List<Figure>> inflows = budgets.inflows(guest, own, open.keySet());
-        open.forEach((category, cuts) -> {
-            Figure budget =
-                    budgets.budget(guest, category, own.get(category), inflows.getOrDefault(category, List.of()));
+        all.forEach((category, budget) -> {
             shares.add(new GuestTotal.CategoryBudget(category, budget));
-            shareCategory(guest, category, cuts, budget);
+            shareCategory(guest, category, open.get(category), said.get(category), budget, factor);
         });
         List<Category> empty = Category.served().stream()
                 .filter(category -> own.get(category).value() > 0 && !open.containsKey(category))
+                .filter(category -> onMenu.contains(category) || !Reflow.isStoodInFor(category, onMenu))
                 .toList();
         return new GuestTotal(guest.id(), factor, factor, shares, empty);
     }
@@ -128,19 +162,26 @@ public final class PortionPlanner {
     private Map<Category, List<Cut>> openCuts(Guest guest) {
         Map<Category, List<Cut>> open = new EnumMap<>(Category.class);
         for (Cut cut : menu) {
-            Content content = Content.of(cut, catalogue);
-            List<Need> broken = Needs.brokenByEating(guest, content);
-            Liking liking = guest.likingOf(cut.id());
-            if (!broken.isEmpty()) {
-                bar(guest, cut, false, Needs.labels(broken, content));
-            } else if (liking == Liking.NEVER) {
-                bar(guest, cut, true, "never eats it");
-            } else {
+            if (mayHave(guest, cut, catalogue)) {
                 open.computeIfAbsent(catalogue.ingredientOf(cut).category(), c -> new ArrayList<>())
                         .add(cut);
+                continue;
+            }
+            Content content = Content.of(cut, catalogue);
+            List<Need> broken = Needs.brokenByEating(guest, content);
+            if (broken.isEmpty()) {
+                bar(guest, cut, true, "never eats it");
+            } else {
+                bar(guest, cut, false, Needs.labels(broken, content));
             }
         }
         return open;
+    }
+
+    /** Neither a need nor a dislike stands against it. */
+    static boolean mayHave(Guest guest, Cut cut, Catalogue catalogue) {
+        return Needs.brokenByEating(guest, Content.of(cut, catalogue)).isEmpty()
+                && guest.likingOf(cut.id()) != Liking.NEVER;
     }
 
     private void bar(Guest guest, Cut cut, boolean byWish, String reason) {
@@ -152,19 +193,115 @@ public final class PortionPlanner {
                         new Portions.BeatenPin(guest.id(), cut.id(), pin.grams(), 0, guest.name() + ": " + reason)));
     }
 
-    private void shareCategory(Guest guest, Category category, List<Cut> cuts, Figure budget) {
-        Map<Cut, PortionPin> pins = new LinkedHashMap<>();
-        cuts.forEach(cut -> brief.decisions().portion(guest.id(), cut.id()).ifPresent(pin -> pins.put(cut, pin)));
-        pins.forEach((cut, pin) -> shares.get(cut.id()).put(guest.id(), pinned(guest, cut, pin)));
-        List<Cut> free = cuts.stream().filter(cut -> !pins.containsKey(cut)).toList();
-        double pinnedDry = pins.entrySet().stream()
-                .mapToDouble(entry -> entry.getValue().grams() * entry.getKey().dryShare())
+    /** Cuts of which it is said how much this guest gets: by a pin, or by how much there is in all. */
+    private Set<Cut> say(Guest guest, List<Cut> cuts, Amounts amounts) {
+        Set<Cut> said = new LinkedHashSet<>();
+        for (Cut cut : cuts) {
+            brief.decisions()
+                    .portion(guest.id(), cut.id())
+                    .map(pin -> pinned(guest, cut, pin))
+                    .or(() -> amounts.share(guest, cut))
+                    .ifPresent(grams -> {
+                        shares.get(cut.id()).put(guest.id(), grams);
+                        said.add(cut);
+                    });
+        }
+        return said;
+    }
+
+    private double saidDry(Guest guest, Set<Cut> said) {
+        return said.stream()
+                .mapToDouble(cut -> shares.get(cut.id()).get(guest.id()).value() * cut.dryShare())
                 .sum();
-        Figure rest = pins.isEmpty() ? budget : rest(guest, category, budget, Math.min(pinnedDry, budget.value()));
-        double weights = free.stream()
+    }
+
+    /** What a guest can take of a category [g]: as much of each food as one eats of it, and what the host said. */
+    private double most(Guest guest, Category category, List<Cut> cuts, Set<Cut> said, Figure budget, Figure factor) {
+        long foods = cuts.stream()
+                .filter(cut -> !said.contains(cut))
+                .map(Cut::ingredient)
+                .distinct()
+                .count();
+        return Math.min(saidDry(guest, said), budget.value())
+                + foods * mostOfOne(category, factor)
+                + (foods == 0 ? budget.value() : 0);
+    }
+
+    /** The host may ask for more of a category than one usually eats of one food. */
+    private double mostOfOne(Category category, Figure factor) {
+        return factor.value()
+                * Math.max(category.mostOfOne(), brief.portionsPerAdult().get(category));
+    }
+
+    private void shareCategory(
+            Guest guest, Category category, List<Cut> cuts, Set<Cut> said, Figure budget, Figure factor) {
+        List<Cut> free =
+                new ArrayList<>(cuts.stream().filter(cut -> !said.contains(cut)).toList());
+        Figure rest =
+                said.isEmpty() ? budget : rest(guest, category, budget, Math.min(saidDry(guest, said), budget.value()));
+        capFoods(guest, category, free, rest, factor);
+    }
+
+    /** Shares by liking; a food that would get more than one eats of it gets that much, and the others share the rest. */
+    private void capFoods(Guest guest, Category category, List<Cut> free, Figure rest, Figure factor) {
+        double most = mostOfOne(category, factor);
+        Figure left = rest;
+        for (int round = 1; !free.isEmpty(); round++) {
+            double weights = weights(guest, free);
+            Figure among = left;
+            Set<String> over = free.stream()
+                    .collect(Collectors.groupingBy(Cut::ingredient, LinkedHashMap::new, Collectors.toList()))
+                    .entrySet()
+                    .stream()
+                    .filter(food -> among.value() * weights(guest, food.getValue()) / weights > most + NEGLIGIBLE_G)
+                    .map(Map.Entry::getKey)
+                    .collect(Collectors.toCollection(LinkedHashSet::new));
+            if (over.isEmpty()) {
+                free.forEach(cut -> shares.get(cut.id()).put(guest.id(), shared(guest, cut, among, weights)));
+                return;
+            }
+            for (String food : over) {
+                List<Cut> own = free.stream()
+                        .filter(cut -> cut.ingredient().equals(food))
+                        .toList();
+                own.forEach(cut -> shares.get(cut.id()).put(guest.id(), mostOf(guest, cut, most, weights(guest, own))));
+                free.removeAll(own);
+            }
+            left = less(guest, category, among, most * over.size(), round);
+        }
+    }
+
+    private static double weights(Guest guest, List<Cut> cuts) {
+        return cuts.stream()
                 .mapToDouble(cut -> guest.likingOf(cut.id()).weight())
                 .sum();
-        free.forEach(cut -> shares.get(cut.id()).put(guest.id(), shared(guest, cut, rest, weights)));
+    }
+
+    private Figure mostOf(Guest guest, Cut cut, double most, double weights) {
+        Liking liking = guest.likingOf(cut.id());
+        double divisor = weights * cut.dryShare();
+        double grams = most * liking.weight() / divisor;
+        return ledger.figure(portionId(guest, cut), grams, "g", text.grams(grams))
+                .by(
+                        guest.name() + ": " + catalogue.fullName(cut),
+                        "As much as one eats of one food" + (cut.dryShare() < 1 ? ", as dry weight" : ""),
+                        SHARE,
+                        () -> List.of(
+                                Term.of("most of one food", most, "g", text.grams(most), "by appetite", Mark.MEMORY),
+                                Budgets.weight("its liking", liking.weight()),
+                                Budgets.weight("all likings of that food", divisor)));
+    }
+
+    private Figure less(Guest guest, Category category, Figure among, double taken, int round) {
+        double grams = Math.max(0, among.value() - taken);
+        return ledger.figure("left." + guest.id() + "." + category + "." + round, grams, "g", text.grams(grams))
+                .by(
+                        guest.name() + ": " + category.label() + " beside what is as much as one eats",
+                        "Budget less what is at its most",
+                        DIFFERENCE,
+                        () -> List.of(
+                                Term.of("budget", among),
+                                Term.of("at its most", taken, "g", text.grams(taken), "", Mark.COMPUTED)));
     }
 
     private Figure pinned(Guest guest, Cut cut, PortionPin pin) {
@@ -181,12 +318,12 @@ public final class PortionPlanner {
         double grams = budget.value() - pinned;
         return ledger.figure("rest." + guest.id() + "." + category, grams, "g", text.grams(grams))
                 .by(
-                        guest.name() + ": " + category.label() + " beside the pins",
-                        "Budget less what is pinned, as far as it reaches",
+                        guest.name() + ": " + category.label() + " beside what you said",
+                        "Budget less what is said, as far as it reaches",
                         DIFFERENCE,
                         () -> List.of(
                                 Term.of("budget", budget),
-                                Term.of("pinned", pinned, "g", text.grams(pinned), "your pins", Mark.HOST)));
+                                Term.of("said", pinned, "g", text.grams(pinned), "your pins and amounts", Mark.HOST)));
     }
 
     private Figure shared(Guest guest, Cut cut, Figure rest, double weights) {
@@ -208,7 +345,7 @@ public final class PortionPlanner {
                                         divisor)));
     }
 
-    private static String portionId(Guest guest, Cut cut) {
+    static String portionId(Guest guest, Cut cut) {
         return "portion." + guest.id() + "." + cut.id();
     }
 

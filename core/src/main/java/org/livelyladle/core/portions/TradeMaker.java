@@ -76,6 +76,8 @@ public final class TradeMaker {
         Liking liking = guest.likingOf(shortOf);
         return guest.likingOf(by).weight() >= liking.weight()
                 && guest.wishFor(shortOf).filter(Wish::isReserved).isEmpty()
+                && brief.item(shortOf).amount() == null
+                && brief.item(by).amount() == null
                 && brief.decisions().portion(guest.id(), shortOf).isEmpty()
                 && brief.decisions().portion(guest.id(), by).isEmpty();
     }

@@ -22,6 +22,8 @@ import org.livelyladle.core.catalogue.Station;
  * @param keepsMinutes how long what it leaves may wait for what follows, or for sitting down [min]
  * @param fixedAt an appointment: it starts then and nothing moves it [min from sitting down]
  * @param pinnedAt where the host wants it to start [min from sitting down]
+ * @param cuts of the menu it works on
+ * @param things to be ticked off one by one
  * @param cook who is to do it, where the host decided
  */
 record Job(
@@ -43,7 +45,9 @@ record Job(
         @Nullable Integer fixedAt,
         @Nullable Integer pinnedAt,
         @Nullable String cook,
-        String caution) {
+        String caution,
+        List<String> cuts,
+        List<String> things) {
 
     boolean isFixed() {
         return fixedAt != null;
@@ -86,6 +90,8 @@ record Job(
                 fixedAt,
                 pinnedAt,
                 cook,
-                caution);
+                caution,
+                cuts,
+                things);
     }
 }

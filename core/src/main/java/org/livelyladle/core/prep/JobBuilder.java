@@ -29,9 +29,17 @@ final class JobBuilder {
 
     private static final int RICE_HANDS = 6;
     private static final int ONE_DAY = 1440;
-    private static final double TABLE_MINUTES = 5;
-    private static final double CHECK_MINUTES = 5;
-    private static final double BRING_MINUTES = 4;
+    /** Table and kitchen in numbers; common practice [min]. */
+    private static final double TOOLS_MINUTES = 2;
+
+    private static final double TABLE_MINUTES = 2;
+    private static final double PLACE_MINUTES = 0.75;
+    private static final double CHECK_MINUTES = 2;
+    private static final double LOOK_MINUTES = 0.15;
+    private static final double BRING_MINUTES = 0.5;
+    /** With the plates out before sitting down, a longer one passes two hours [min]. */
+    private static final int LONG_MEAL_MINUTES = 90;
+
     /** A bottle from room to fridge temperature; memory [min]. */
     private static final int CHILL_MINUTES = 150;
     /** A sauce with raw egg is stirred last; memory [min]. */
@@ -56,20 +64,15 @@ final class JobBuilder {
                 .filter(trip -> supplies.timeOf().containsKey(trip.shop()))
                 .forEach(this::trip);
         drafts.addAll(new BrothJobs(brief, catalogue, supplies).build(inputs.broths()));
-        List<String> plates = new ArrayList<>();
-        new CutJobs(brief, catalogue, supplies, clock).build(inputs.portions()).forEach(chain -> {
-            drafts.addAll(chain.jobs());
-            if (chain.brought()) {
-                plates.add(chain.jobs().get(chain.jobs().size() - 1).id());
-            }
-        });
+        CutJobs.Food food = new CutJobs(brief, catalogue, supplies, clock).build(inputs.portions());
+        drafts.addAll(food.jobs());
         inputs.sauces().needs().stream().filter(need -> need.make().value() > 0).forEach(need -> sauce(need, supplies));
         bar(inputs.sauces().bar(), supplies);
         Stream.of(Extra.Kind.values()).forEach(kind -> beside(kind, inputs.extras(), supplies));
         if (inputs.ending() != null) {
             ending(inputs.ending(), supplies);
         }
-        table(plates);
+        table(food, things(inputs));
         return drafts.stream().map(draft -> draft.decided(brief.decisions())).toList();
     }
 
@@ -173,9 +176,9 @@ final class JobBuilder {
         }
     }
 
-    private void table(List<String> plates) {
+    private void table(CutJobs.Food food, List<String> things) {
         add("table:tools", PrepTask.Group.TABLE, "Set out ladles, baskets and tongs")
-                .takes(CHECK_MINUTES)
+                .takes(TOOLS_MINUTES, TOOLS_MINUTES / 2, brief.pots().size(), "a pot")
                 .warning("Two pairs of chopsticks each: one for raw food, another to eat with.");
         if (brief.pots().stream().anyMatch(pot -> pot.heatOrUsual().kind() == HeatSource.Kind.BUTANE)) {
             add("table:stoves", PrepTask.Group.TABLE, "Check stoves and spare cartridges")
@@ -184,19 +187,56 @@ final class JobBuilder {
         }
         add("table:lay", PrepTask.Group.TABLE, "Lay the table")
                 .of(brief.guests().size() + (brief.guests().size() == 1 ? " place" : " places"))
-                .takes(TABLE_MINUTES, 1, brief.guests().size(), "a place");
+                .takes(TABLE_MINUTES, PLACE_MINUTES, brief.guests().size(), "a place");
         add("table:bring", PrepTask.Group.TABLE, "Bring the plates to the table")
-                .of(plates.size() + (plates.size() == 1 ? " plate" : " plates"))
-                .takes(BRING_MINUTES)
-                .after(plates)
+                .of(food.plates() + (food.plates() == 1 ? " plate" : " plates"))
+                .takes(1, BRING_MINUTES, food.plates(), "a plate")
+                .after(food.brought())
                 .after(List.of("table:lay"))
                 .keeps(60)
-                .warning("Raw ones last, straight from the fridge, apart from what is eaten as it is.");
+                .warning(bringing(food));
         add("table:check", PrepTask.Group.TABLE, "Check fridge and table against the plan")
-                .takes(CHECK_MINUTES)
+                .of(things.size() + (things.size() == 1 ? " thing" : " things"))
+                .takes(CHECK_MINUTES, LOOK_MINUTES, things.size(), "a thing")
                 .after(List.of("table:bring", "table:tools"))
-                .warning("Spare cartridges, baskets, ladles, pepper: something is always left in the fridge.");
+                .things(things)
+                .warning("Something is always left in the fridge: tick it off where it lies.");
         arrival();
+    }
+
+    /** Raw food stands out no longer than two hours: of a long meal half of it waits; FSIS consumer guidance. */
+    private String bringing(CutJobs.Food food) {
+        String all = "Raw ones last, straight from the fridge, apart from what is eaten as it is.";
+        return food.rawPlates() > 0 && brief.mealMinutes() > LONG_MEAL_MINUTES
+                ? all + " Half of the raw plates wait in the fridge for the second half: never two hours out."
+                : all;
+    }
+
+    /** What must be there when everybody sits down, and where it lies. */
+    private List<String> things(PrepInputs inputs) {
+        Stream<String> food = inputs.portions().cuts().stream()
+                .filter(total -> total.grams().value() > 0)
+                .map(total -> total.name() + ", " + total.grams().text() + ": "
+                        + CutJobs.place(brief, catalogue.cut(total.cut())));
+        Stream<String> sauces = inputs.sauces().needs().stream()
+                .filter(need -> need.make().value() > 0)
+                .map(need -> need.name() + ", " + need.make().text() + ": fridge");
+        Stream<String> bar =
+                inputs.sauces().bar().needs().isEmpty() ? Stream.empty() : Stream.of("The sauce bar: kitchen");
+        Stream<String> extras = inputs.extras().needs().stream()
+                .filter(need -> need.grams().value() > 0)
+                .map(need -> need.name() + ", " + need.amount().text() + ": fridge");
+        Stream<String> reserve = inputs.broths().needs().stream()
+                .filter(need -> inputs.broths().sides().stream()
+                        .anyMatch(side -> side.broth().equals(need.broth())))
+                .map(need -> need.name() + ", hot: stove");
+        Stream<String> cartridges =
+                brief.pots().stream().anyMatch(pot -> pot.heatOrUsual().kind() == HeatSource.Kind.BUTANE)
+                        ? Stream.of("Spare cartridges: beside the table, away from the flame")
+                        : Stream.empty();
+        return Stream.of(food, sauces, bar, extras, reserve, Stream.of("Ladles, strainers, tongs: table"), cartridges)
+                .flatMap(list -> list)
+                .toList();
     }
 
     private void arrival() {

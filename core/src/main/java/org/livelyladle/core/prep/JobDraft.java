@@ -18,6 +18,8 @@ final class JobDraft {
     private final PrepTask.Group group;
     private final String what;
     private final List<String> after = new ArrayList<>();
+    private List<String> cuts = List.of();
+    private List<String> things = List.of();
     private String amount = "";
     private String tool = "";
     private String rule = "any amount";
@@ -92,6 +94,18 @@ final class JobDraft {
         return this;
     }
 
+    /** It works on these cuts. */
+    JobDraft cuts(List<String> ids) {
+        this.cuts = ids;
+        return this;
+    }
+
+    /** To be ticked off one by one. */
+    JobDraft things(List<String> list) {
+        this.things = list;
+        return this;
+    }
+
     JobDraft keeps(int minutes) {
         this.keeps = minutes;
         return this;
@@ -131,6 +145,8 @@ final class JobDraft {
                 fixedAt,
                 pin == null || pin.minutesBefore() == null || fixedAt != null ? null : -pin.minutesBefore(),
                 pin == null ? null : pin.cook(),
-                caution);
+                caution,
+                cuts,
+                things);
     }
 }

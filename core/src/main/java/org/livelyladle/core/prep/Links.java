@@ -22,6 +22,8 @@ final class Links {
         WAITED_FOR,
         COOK,
         STATION,
+        /** Whatever lies in the fridge or freezer with it leaves no room at another time. */
+        COLD_ROOM,
         AWAY,
         EMPTY_HOUSE
     }
@@ -83,11 +85,24 @@ final class Links {
         if (next != null) {
             least = nearer(least, Hold.COOK, next, hands);
         }
+        if (isCrowded(plan.project().job(job).at())) {
+            least = new Held(Hold.COLD_ROOM, slot.start(), -1);
+        }
         Integer there = nextAtStation(job, later);
         if (there != null) {
             least = nearer(least, Hold.STATION, there, length);
         }
         return slot.cook() == Slot.NOBODY ? least : house(away(least, slot, hands), job, length);
+    }
+
+    /** Not all that is to lie at a cold station fits there at once. */
+    private boolean isCrowded(Station at) {
+        return at.isCold()
+                && plan.project().jobs.stream()
+                                .filter(job -> job.at() == at)
+                                .mapToInt(Job::litres)
+                                .sum()
+                        > plan.brief().kitchenOrUsual().count(at);
     }
 
     /** What is lit ends before the house is empty. */

@@ -158,6 +158,8 @@ public final class PrepPlanner {
                 state == PrepTask.State.DONE ? 0 : left(i, slot, state),
                 job.after(),
                 job.caution(),
+                job.cuts(),
+                job.things(),
                 reasons.of(i));
     }
 

@@ -31,6 +31,8 @@ import org.livelyladle.core.measure.Figure;
  * @param critical on the chain that leaves no room
  * @param left of it to do; 0 once done [min]
  * @param after ids of the tasks it waits for
+ * @param cuts of the menu it works on; none where it is about something else
+ * @param things to be ticked off one by one; none where the task itself is all there is to tick
  * @param why why then
  */
 public record PrepTask(
@@ -59,6 +61,8 @@ public record PrepTask(
         int left,
         List<String> after,
         String caution,
+        List<String> cuts,
+        List<String> things,
         String why) {
 
     /** What a task belongs to. */
@@ -79,6 +83,8 @@ public record PrepTask(
     }
 
     public PrepTask {
+        cuts = List.copyOf(cuts);
+        things = List.copyOf(things);
         after = List.copyOf(after);
         skills = List.copyOf(skills);
     }

@@ -43,6 +43,8 @@ record Reasons(Scheduled plan, Links links) {
             case STATION ->
                 "The " + plan.project().job(i).at().label() + " is needed at " + start(held) + " for “" + what(held)
                         + "”." + room;
+            case COLD_ROOM ->
+                "There is room in the " + plan.project().job(i).at().label() + " then; all of it at once does not fit.";
             case AWAY ->
                 name(i) + ": away from "
                         + time(held.latestStart() + plan.project().job(i).hands()) + "." + room;

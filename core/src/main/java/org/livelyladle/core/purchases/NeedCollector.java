@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -28,7 +29,11 @@ import org.livelyladle.core.table.EndingPlan;
 
 /** Adds up what portions, broths and sauces need of each ingredient, and takes off what is there. */
 final class NeedCollector {
-    private record Use(String label, Figure amount) {}
+    /**
+     * @param atHome all of it is in the house
+     * @param asBought the host said how many packs there are: none are bought on top
+     */
+    private record Use(String label, Figure amount, boolean atHome, boolean asBought) {}
 
     private final Brief brief;
     private final Catalogue catalogue;
@@ -47,7 +52,11 @@ final class NeedCollector {
 
     List<Purchases.Need> collect(
             Portions portions, Broths broths, Sauces sauces, Extras extras, @Nullable EndingPlan ending) {
-        portions.cuts().forEach(cut -> use(catalogue.cut(cut.cut()).ingredient(), cut.name(), cut.grams()));
+        portions.cuts().forEach(cut -> {
+            MenuItem item = brief.item(cut.cut());
+            boolean asBought = item.amount() != null && item.amount().unit().isAsBought();
+            use(catalogue.cut(cut.cut()).ingredient(), new Use(cut.name(), cut.grams(), item.isAtHome(), asBought));
+        });
         broths.needs()
                 .forEach(broth -> broth.parts().forEach(part -> use(part.ingredient(), broth.name(), part.grams())));
         sauces.needs()
@@ -80,8 +89,12 @@ final class NeedCollector {
     }
 
     private void use(String ingredient, String label, Figure grams) {
-        if (grams.value() > 0) {
-            uses.computeIfAbsent(ingredient, id -> new ArrayList<>()).add(new Use(label, grams));
+        use(ingredient, new Use(label, grams, false, false));
+    }
+
+    private void use(String ingredient, Use use) {
+        if (use.amount().value() > 0) {
+            uses.computeIfAbsent(ingredient, id -> new ArrayList<>()).add(use);
         }
     }
 
@@ -110,7 +123,7 @@ final class NeedCollector {
                                         percent(ingredient.edibleShare()),
                                         "catalogue",
                                         ingredient.mark())));
-        double factor = 1 + brief.marginPercent() / 100.0;
+        double factor = uses.stream().anyMatch(Use::asBought) ? 1 : 1 + brief.marginPercent() / 100.0;
         Figure withMargin = grams("margin." + id, need.value() * factor)
                 .by(
                         ingredient.name() + " with margin",
@@ -118,15 +131,32 @@ final class NeedCollector {
                         PRODUCT,
                         () -> List.of(
                                 Term.of("need", need),
-                                Term.of("margin", factor, "1", percent(factor), "your margin", Mark.HOST)));
-        return new Purchases.Need(id, ingredient.name(), need, withMargin, missing(ingredient, withMargin));
+                                Term.of(
+                                        "margin",
+                                        factor,
+                                        "1",
+                                        percent(factor),
+                                        "your margin; none on packs you counted",
+                                        Mark.HOST)));
+        double atHome = uses.stream()
+                .filter(Use::atHome)
+                .mapToDouble(use -> use.amount().value())
+                .sum();
+        return new Purchases.Need(
+                id,
+                ingredient.name(),
+                need,
+                withMargin,
+                missing(ingredient, withMargin, used == 0 ? 0 : atHome / used));
     }
 
-    private Figure missing(Ingredient ingredient, Figure withMargin) {
+    /** @param atHome part of it the host said to have, where the pantry does not say how much [1] */
+    private Figure missing(Ingredient ingredient, Figure withMargin, double atHome) {
         double home = brief.pantry().stream()
                 .filter(item -> item.ingredient().equals(ingredient.id()))
                 .mapToDouble(PantryItem::grams)
-                .sum();
+                .findFirst()
+                .orElse(withMargin.value() * atHome);
         double fromHome = Math.min(home, withMargin.value());
         double bought = Math.min(facts.boughtGrams(ingredient.id()), withMargin.value() - fromHome);
         return grams("missing." + ingredient.id(), withMargin.value() - fromHome - bought)

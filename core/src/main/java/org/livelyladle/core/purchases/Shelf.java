@@ -11,6 +11,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.OfferPin;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.Shop;
+import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
 
@@ -42,7 +43,7 @@ final class Shelf {
     }
 
     private List<Offer> find(String ingredient) {
-        List<Offer> all = there.getOrDefault(ingredient, List.of());
+        List<Offer> all = inItsState(ingredient, there.getOrDefault(ingredient, List.of()));
         Optional<OfferPin> pin = brief.decisions().offers().stream()
                 .filter(p -> p.ingredient().equals(ingredient))
                 .findFirst();
@@ -57,6 +58,19 @@ final class Shelf {
             return fresh(all);
         }
         return pinned;
+    }
+
+    /** Offers in the states the menu wants; all when there are none such. */
+    private List<Offer> inItsState(String ingredient, List<Offer> offers) {
+        List<Bought> wanted = brief.menu().stream()
+                .map(item -> catalogue.cut(item.cut()))
+                .filter(cut -> cut.ingredient().equals(ingredient))
+                .map(brief::boughtOf)
+                .toList();
+        List<Offer> suiting = offers.stream()
+                .filter(offer -> wanted.stream().anyMatch(offer::isSoldAs))
+                .toList();
+        return suiting.isEmpty() ? offers : suiting;
     }
 
     /** Offers on trips late enough for how long it keeps; all when there are none such. */

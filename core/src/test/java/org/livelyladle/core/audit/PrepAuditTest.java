@@ -9,6 +9,7 @@ import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
+import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Skill;
 import org.livelyladle.core.catalogue.Station;
 import org.livelyladle.core.check.Violation;
@@ -19,13 +20,14 @@ import org.livelyladle.core.prep.TestPrep;
 
 /** A clean plan with one fault put in: the audit names its rule. */
 class PrepAuditTest {
-    private static final String SLICE = "cut:beef-ribeye.sliced:slice";
+    private static final String SLICE = "food:slice:raw";
     private static final String BOIL = "broth:kelp-shiitake:boil";
     private final Briefs briefs = Briefs.plain();
     private final Brief brief;
     private final Prep prep;
 
     PrepAuditTest() {
+        briefs.bought.put("beef-ribeye.sliced", Bought.WHOLE);
         briefs.cooks.addAll(
                 List.of(Cook.of("bo", "Bo"), new Cook("edda", "Edda", null, List.of(Skill.STOVE), null, null, null)));
         brief = briefs.build();
@@ -93,7 +95,7 @@ class PrepAuditTest {
         assertThat(rules(BOIL, task -> Records.with(task, "unit", 9))).contains("P4");
         PrepTask slice = task(SLICE);
         assertThat(rules(
-                        "cut:carrot.sliced:peel-slice",
+                        "food:peel-slice",
                         task -> Records.with(
                                 moved(
                                         task,
@@ -108,7 +110,7 @@ class PrepAuditTest {
     void aBoardThatWasNotWashedIsFound() {
         PrepTask slice = task(SLICE);
         assertThat(rules(
-                        "cut:carrot.sliced:peel-slice",
+                        "food:peel-slice",
                         task -> Records.with(
                                 moved(
                                         task,

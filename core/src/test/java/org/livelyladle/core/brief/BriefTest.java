@@ -18,7 +18,7 @@ class BriefTest {
     @Test
     void aFrozenRawCutWithoutItsOwnTimeIsRefused() {
         Brief plain = Briefs.plain().build();
-        Brief frozen = Records.with(plain, "menu", List.of(new MenuItem("mussel.whole", true, null, null)));
+        Brief frozen = Records.with(plain, "menu", List.of(MenuItem.of("mussel.whole", true, null)));
 
         assertThatThrownBy(() -> BriefCheck.check(frozen, Catalogue.builtIn()))
                 .isInstanceOf(InvalidInputException.class)
@@ -29,7 +29,7 @@ class BriefTest {
     @Test
     void aRawCutWhoseHeatingIsComputedMayGoInFrozen() {
         BriefCheck.check(
-                Records.with(Briefs.plain().build(), "menu", List.of(new MenuItem("prawn.peeled", true, null, null))),
+                Records.with(Briefs.plain().build(), "menu", List.of(MenuItem.of("prawn.peeled", true, null))),
                 Catalogue.builtIn());
     }
 

@@ -40,9 +40,9 @@ class CatalogueLoaderTest {
 
         assertThat(catalogue.ingredients())
                 .filteredOn(ingredient -> ingredient.category() != Category.LARDER)
-                .hasSize(106);
+                .hasSize(119);
         assertThat(Category.served())
-                .hasSize(8)
+                .hasSize(9)
                 .allSatisfy(category -> assertThat(catalogue.ingredients())
                         .filteredOn(ingredient -> ingredient.category() == category)
                         .hasSizeGreaterThanOrEqualTo(9));

@@ -28,6 +28,10 @@ import org.livelyladle.core.heat.CoreTime;
 import org.livelyladle.core.heat.Simmer;
 
 class WindowModelTest {
+    /** Liked pink by many, and past it soon after they are safe. */
+    private static final List<String> SLICES_OF_THEIR_OWN =
+            List.of("duck-breast.sliced", "tuna.sticks", "ox-tongue.sliced");
+
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
     private static final WindowModel MODEL = new WindowModel();
     /** Steady simmer at sea level, without the safety taken for drops. */
@@ -173,6 +177,31 @@ class WindowModelTest {
                 cut.id(),
                 id -> Toughening.History.of(
                         Piece.of(cut, false, 1).in(WindowModel.REFERENCE_C, Piece.SIMMERING), WindowModel.REFERENCE_C));
+    }
+
+    /** What somebody looks after leaves a hand three quarters of a minute to take it out; slices are dipped by whoever eats them. */
+    @Test
+    void whatIsMindedHasAWindowAHandCanMeet() {
+        for (Cut cut : CATALOGUE.cuts()) {
+            for (Cut state : cut.makerCooks() ? List.of(cut, cut.cookedByMaker()) : List.of(cut)) {
+                WindowModel.Computed own = new WindowModel().window(Piece.of(state, false, 1), Simmer.of(0, 0.9));
+                if (cut.governed().isBy(Governed.By.CORE) && !cut.byHand() && !SLICES_OF_THEIR_OWN.contains(cut.id())) {
+                    assertThat(own.bestUntil() - own.ready()).as(cut.id()).isGreaterThanOrEqualTo(45);
+                }
+            }
+        }
+    }
+
+    /** Cooked by their maker they are hot before raw ones are safe, and as hot as the rule asks: 57 °C. */
+    @Test
+    void whatItsMakerCookedIsOnlyHeatedThrough() {
+        for (Cut cut : CATALOGUE.cuts().stream().filter(Cut::makerCooks).toList()) {
+            Piece piece = Piece.of(cut.cookedByMaker(), false, 1);
+            WindowModel.Computed raw = window(cut.id(), Simmer.of(0, 0.9));
+            WindowModel.Computed cooked = new WindowModel().window(piece, Simmer.of(0, 0.9));
+            double hot = piece.in(Simmer.of(0, 0.9).floorC(), Piece.SIMMERING).secondsTo(57);
+            assertThat(cooked.ready()).as(cut.id()).isLessThan(raw.ready()).isGreaterThanOrEqualTo((int) hot);
+        }
     }
 
     /** The published table of fits and of differences is what is computed. */

@@ -34,8 +34,8 @@ class WindowPlannerTest {
     @Test
     void fromTheFreezerEverythingIsLater() {
         CookingWindow chilled = TestWindows.of(PLAIN).of("prawn.peeled");
-        CookingWindow frozen = TestWindows.of(serving(new MenuItem("prawn.peeled", true, null, null)))
-                .of("prawn.peeled");
+        CookingWindow frozen =
+                TestWindows.of(serving(MenuItem.of("prawn.peeled", true, null))).of("prawn.peeled");
 
         assertThat(frozen.readySeconds()).isGreaterThan(chilled.readySeconds() + 30);
         assertThat(frozen.bestUntilSeconds()).isGreaterThan(chilled.bestUntilSeconds() + 30);
@@ -44,9 +44,9 @@ class WindowPlannerTest {
 
     @Test
     void thickerSlicesTakeLonger() {
-        CookingWindow thin = TestWindows.of(serving(new MenuItem("pork-belly.sliced", false, 75, null)))
+        CookingWindow thin = TestWindows.of(serving(MenuItem.of("pork-belly.sliced", false, 75)))
                 .of("pork-belly.sliced");
-        CookingWindow thick = TestWindows.of(serving(new MenuItem("pork-belly.sliced", false, 200, null)))
+        CookingWindow thick = TestWindows.of(serving(MenuItem.of("pork-belly.sliced", false, 200)))
                 .of("pork-belly.sliced");
 
         assertThat(thick.readySeconds()).isGreaterThan(2 * thin.readySeconds());

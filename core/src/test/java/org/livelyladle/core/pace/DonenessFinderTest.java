@@ -61,11 +61,10 @@ class DonenessFinderTest {
                 briefs.build(),
                 "menu",
                 briefs.menu.stream()
-                        .map(cut -> new MenuItem(
+                        .map(cut -> MenuItem.of(
                                 cut,
                                 CATALOGUE.cut(cut).cooksFrozen() && random.nextBoolean(),
-                                40 + random.nextInt(160),
-                                null))
+                                40 + random.nextInt(160)))
                         .toList());
         Windows windows = TestWindows.of(brief);
 

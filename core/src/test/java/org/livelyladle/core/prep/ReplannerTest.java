@@ -28,6 +28,11 @@ import org.livelyladle.core.measure.Ledger;
 class ReplannerTest {
     private static final int NEAR_MINUTES = 10;
     private final Briefs briefs = Briefs.plain();
+
+    {
+        briefs.bought.put("beef-ribeye.sliced", org.livelyladle.core.catalogue.Bought.WHOLE);
+    }
+
     private final List<TaskMark> marks = new ArrayList<>();
 
     private Prep at(int minute) {
@@ -101,7 +106,7 @@ class ReplannerTest {
 
     @Test
     void aPausedTaskGoesOnLaterForWhatIsLeft() {
-        String task = "cut:tofu-firm.cubes:cube";
+        String task = "food:cube";
         int start = -(int) byId(at(-2000)).get(task).before().value();
         int minutes = (int) byId(at(-2000)).get(task).minutes().value();
         mark(EventType.TASK_STARTED, task, start);
@@ -118,7 +123,7 @@ class ReplannerTest {
 
     @Test
     void whatTakesLongerThanPlannedIsTakenToEndAnyMinute() {
-        String task = "cut:tofu-firm.cubes:cube";
+        String task = "food:cube";
         int start = -(int) byId(at(-2000)).get(task).before().value();
         mark(EventType.TASK_STARTED, task, start);
         int now = start + 30;
@@ -129,11 +134,10 @@ class ReplannerTest {
 
     @Test
     void whoSlicesHasHalfFrozenAndWhoReopensHasNot() {
-        mark(EventType.TASK_DONE, "cut:beef-ribeye.sliced:slice", -200);
-        assertThat(byId(at(-199)).get("cut:beef-ribeye.sliced:half-freeze").state())
-                .isEqualTo(PrepTask.State.DONE);
-        mark(EventType.TASK_REOPENED, "cut:beef-ribeye.sliced:slice", -198);
-        assertThat(byId(at(-197)).get("cut:beef-ribeye.sliced:slice").state()).isEqualTo(PrepTask.State.PLANNED);
+        mark(EventType.TASK_DONE, "food:slice:raw", -200);
+        assertThat(byId(at(-199)).get("food:half-freeze:raw").state()).isEqualTo(PrepTask.State.DONE);
+        mark(EventType.TASK_REOPENED, "food:slice:raw", -198);
+        assertThat(byId(at(-197)).get("food:slice:raw").state()).isEqualTo(PrepTask.State.PLANNED);
     }
 
     @Test

@@ -17,7 +17,6 @@ import org.livelyladle.core.broths.SidePlanner;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Skill;
-import org.livelyladle.core.cooking.TestWindows;
 import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.extras.ExtrasPlanner;
 import org.livelyladle.core.facts.Facts;
@@ -44,7 +43,7 @@ public final class TestPrep {
         Catalogue catalogue = brief.extend(Catalogue.builtIn());
         KitchenText text = new KitchenText(brief.units(), brief.currency());
         Ledger ledger = new Ledger();
-        Portions portions = new PortionPlanner(brief, catalogue, TestWindows.of(brief), ledger, text).plan();
+        Portions portions = new PortionPlanner(brief, catalogue, ledger, text).plan();
         Sides sides = new SidePlanner(brief, catalogue, ledger, text).plan();
         Map<String, Figure> reserves = new HashMap<>();
         brief.sides().forEach(side -> reserves.put(side.id(), reserve(side.id(), ledger)));

@@ -31,7 +31,7 @@ class NoRoomTest {
         Catalogue catalogue = brief.extend(Catalogue.builtIn());
         KitchenText text = new KitchenText(brief.units(), brief.currency());
         Windows windows = TestWindows.of(brief);
-        Portions portions = new PortionPlanner(brief, catalogue, windows, new Ledger(), text).plan();
+        Portions portions = new PortionPlanner(brief, catalogue, new Ledger(), text).plan();
         Sides sides = new SidePlanner(brief, catalogue, new Ledger(), text).plan();
         TablePlanner.Arranged arranged = new TablePlanner(
                         brief, catalogue, sides, windows, SideLimits.without(java.util.Set.of()), Care.FULL, text)

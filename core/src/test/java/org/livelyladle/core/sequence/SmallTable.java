@@ -43,7 +43,7 @@ public final class SmallTable {
         Windows windows = TestWindows.of(brief);
         this.sides = new SidePlanner(brief, catalogue, new Ledger(), text).plan();
         this.arranged = new TablePlanner(brief, catalogue, sides, windows, LIMITS, Care.FULL, text)
-                .arrange(new PortionPlanner(brief, catalogue, windows, new Ledger(), text).plan());
+                .arrange(new PortionPlanner(brief, catalogue, new Ledger(), text).plan());
     }
 
     /** The first of those on which everything finds a place, in at most {@value #MOST_DROPS} drops. */
@@ -77,7 +77,7 @@ public final class SmallTable {
         }
         List<String> menu = new ArrayList<>(Briefs.plain().menu);
         Collections.shuffle(menu, random);
-        briefs.menu.addAll(menu.subList(0, 3 + random.nextInt(3)));
+        briefs.menu.addAll(menu.subList(0, 5 + random.nextInt(3)));
         return new SmallTable(seed, briefs.build());
     }
 

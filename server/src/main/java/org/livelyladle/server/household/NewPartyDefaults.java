@@ -116,6 +116,7 @@ public class NewPartyDefaults {
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 
