@@ -584,6 +584,12 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Amount: {
+            /** Format: double */
+            count: number;
+            /** @enum {string} */
+            unit: "GRAMS" | "PIECES" | "PIECES_EACH" | "PACKS" | "ONES" | "UP_TO" | "EAT_UP";
+        };
         BarPart: {
             ingredient: string;
             /** @enum {string} */
@@ -692,6 +698,7 @@ export interface components {
             units: "METRIC" | "US";
             /** Format: int32 */
             wasteCentsPerKg: number;
+            without?: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER")[];
             zone: string;
         };
         Broth: {
@@ -857,7 +864,7 @@ export interface components {
         };
         Course: {
             cuts: string[];
-            kinds: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER")[];
+            kinds: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER")[];
             /** Format: int32 */
             share: number;
         };
@@ -887,6 +894,7 @@ export interface components {
             ingredient: string;
             /** Format: int32 */
             leastReadySeconds: number;
+            makerCooks: boolean;
             /** @enum {string} */
             mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
             name: string;
@@ -894,7 +902,7 @@ export interface components {
             pieceGrams?: number;
             prep: string[];
             /** @enum {string} */
-            rawRisk: "NONE" | "WHOLE_CUT" | "MINCED" | "POULTRY" | "FILLED" | "FISH" | "SHELLFISH";
+            rawRisk: "NONE" | "WHOLE_CUT" | "MINCED" | "POULTRY" | "FILLED" | "FISH" | "SHELLFISH" | "EGG";
             /** Format: int32 */
             safeCoreC?: number;
             safeSource: string;
@@ -907,11 +915,15 @@ export interface components {
             textures: ("CRISP" | "SPRINGY" | "STRINGY" | "SILKY" | "SPONGY" | "STICKY" | "TENDER" | "FLOURY")[];
             times: components["schemas"]["Times"];
             /** @enum {string} */
-            toughens?: "LEAN_MEAT" | "FAT_MEAT" | "POULTRY" | "FISH" | "SHELLFISH" | "PASTE" | "FILLED";
+            toughens?: "LEAN_MEAT" | "FAT_MEAT" | "POULTRY" | "FISH" | "SHELLFISH" | "MOLLUSC" | "PASTE" | "FILLED";
+            /** @enum {string} */
+            usuallyBought: "WHOLE" | "CUT" | "READY";
         };
         CutTotal: {
             /** @enum {string} */
-            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER";
+            bought: "WHOLE" | "CUT" | "READY";
+            /** @enum {string} */
+            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER";
             cut: string;
             grams: components["schemas"]["Figure"];
             name: string;
@@ -1142,14 +1154,14 @@ export interface components {
         };
         GuestTotal: {
             budgets: components["schemas"]["GuestTotalCategoryBudget"][];
-            empty: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER")[];
+            empty: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER")[];
             factor: components["schemas"]["Figure"];
             food: components["schemas"]["Figure"];
             guest: string;
         };
         GuestTotalCategoryBudget: {
             /** @enum {string} */
-            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER";
+            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER";
             grams: components["schemas"]["Figure"];
         };
         HeatControllerBoilingPlace: {
@@ -1187,8 +1199,9 @@ export interface components {
             /** @enum {string} */
             aisle: "DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN";
             allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            alsoCalled: string[];
             /** @enum {string} */
-            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER";
+            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER";
             /** Format: double */
             densityGPerMl: number;
             /** Format: double */
@@ -1199,6 +1212,8 @@ export interface components {
             /** @enum {string} */
             mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
             name: string;
+            /** Format: int32 */
+            oneGrams?: number;
             /** @enum {string} */
             origin: "PLANT" | "EGG" | "MILK" | "FISH" | "MEAT";
             remark: string;
@@ -1323,10 +1338,18 @@ export interface components {
             waterShare: number;
         };
         MenuItem: {
+            amount?: components["schemas"]["Amount"];
+            atHome?: boolean;
+            /** @enum {string} */
+            bought?: "WHOLE" | "CUT" | "READY";
+            cooked?: boolean;
+            cookedByMaker?: boolean;
             cut: string;
             eatenLast?: boolean;
             fromFrozen: boolean;
             inSides?: string[];
+            /** @enum {string} */
+            keptIn?: "SHOP" | "FRIDGE" | "FREEZER";
             ready?: boolean;
             /** Format: int32 */
             sizePercent?: number;
@@ -1410,6 +1433,8 @@ export interface components {
             mayEat: string[];
         };
         Offer: {
+            /** @enum {string} */
+            bought?: "WHOLE" | "CUT" | "READY";
             /** Format: int32 */
             grams?: number;
             id: string;
@@ -1456,7 +1481,7 @@ export interface components {
             aisle?: "DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN";
             allergens?: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             /** @enum {string} */
-            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "STARCH" | "LARDER";
+            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER";
             cut?: components["schemas"]["OwnIngredientOwnCut"];
             /** Format: double */
             edibleShare?: number;
@@ -1475,7 +1500,7 @@ export interface components {
             /** Format: double */
             pieceGrams?: number;
             /** @enum {string} */
-            rawRisk?: "NONE" | "WHOLE_CUT" | "MINCED" | "POULTRY" | "FILLED" | "FISH" | "SHELLFISH";
+            rawRisk?: "NONE" | "WHOLE_CUT" | "MINCED" | "POULTRY" | "FILLED" | "FISH" | "SHELLFISH" | "EGG";
             /** Format: int32 */
             readySeconds: number;
         };
@@ -1635,9 +1660,11 @@ export interface components {
             cuts: components["schemas"]["CutTotal"][];
             eaters: components["schemas"]["Figure"];
             food: components["schemas"]["Figure"];
+            full: components["schemas"]["PortionsFull"][];
             guests: components["schemas"]["GuestTotal"][];
             lines: components["schemas"]["Portion"][];
             trades: components["schemas"]["PortionsTraded"][];
+            wordless: components["schemas"]["PortionsWordless"][];
         };
         PortionsBeatenPin: {
             cut: string;
@@ -1648,12 +1675,21 @@ export interface components {
             /** Format: double */
             wantedGrams: number;
         };
+        PortionsFull: {
+            /** Format: double */
+            grams: number;
+            guest: string;
+        };
         PortionsTraded: {
             by: string;
             /** Format: double */
             grams: number;
             shortOf: string;
             text: string;
+        };
+        PortionsWordless: {
+            amount: components["schemas"]["Amount"];
+            cut: string;
         };
         Pot: {
             /** Format: int32 */
@@ -1739,6 +1775,7 @@ export interface components {
             caution: string;
             cook?: string;
             critical: boolean;
+            cuts: string[];
             earlier: components["schemas"]["Figure"];
             /** Format: date-time */
             endsAt: string;
@@ -1762,6 +1799,7 @@ export interface components {
             startsAt: string;
             /** @enum {string} */
             state: "PLANNED" | "RUNNING" | "PAUSED" | "DONE";
+            things: string[];
             tool: string;
             /** Format: int32 */
             unit: number;
@@ -1861,7 +1899,7 @@ export interface components {
         };
         Remedy: {
             /** @enum {string} */
-            kind: "ADD_CUT" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "PIN_PORTION" | "FREE_PIN" | "HAND_OVER" | "LET_HELP" | "BUY_READY" | "SWAP_BROTH" | "SIT_LATER" | "SHOW_STEP";
+            kind: "ADD_CUT" | "DO_WITHOUT" | "SAY_COOKED" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "PIN_PORTION" | "FREE_PIN" | "HAND_OVER" | "LET_HELP" | "BUY_READY" | "SWAP_BROTH" | "SIT_LATER" | "SHOW_STEP";
             label: string;
             subject: string;
             value: string;

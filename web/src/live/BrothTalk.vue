@@ -4,7 +4,7 @@ import { api, ask, NoConnection } from '@/api/client'
 import type { PartyEvent } from '@/api/types'
 import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
-import { broth, degrees, weight } from '@/ui/units'
+import { broth, CUP_ML, degrees, weight } from '@/ui/units'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import TickBox from '@/ui/TickBox.vue'
 import type { Probe } from './useProbe'
@@ -21,7 +21,6 @@ const pot = computed(() => brief.value.pots.find((one) => one.sides.some((own) =
 const isMetric = computed(() => brief.value.units === 'METRIC')
 const foreseen = computed(() => plan.value.table.now.sides.find((one) => one.side === side.value))
 
-const CUP_ML = 236.588
 const amounts = computed(() =>
   isMetric.value
     ? [100, 250, 500].map((ml) => ({ value: String(ml), label: `${ml} ml` }))

@@ -5,6 +5,7 @@ import { sideName } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { floating, placePots, sideMiddle } from '@/table/geometry'
 import PotShape from '@/table/PotShape.vue'
+import { wholeDegrees } from '@/ui/units'
 import { minutes } from './running'
 
 /** The pots from above: what is in each side as an arc that closes until it is ready, and how hot each side is. */
@@ -127,7 +128,7 @@ const short = (name: string) => (name.split(',')[0] ?? name).split(' ').slice(0,
         </svg>
         <div>
           <p>
-            <b>{{ side.name }}</b> <span class="quiet">{{ Math.round(side.celsius) }} °C</span>
+            <b>{{ side.name }}</b> <span class="quiet">{{ wholeDegrees(brief.units, side.celsius) }}</span>
           </p>
           <p v-if="side.justFell.length > 0" class="shut">
             {{ side.justFell.join(', ') }} fell in: nobody eats from it until it is clear who may

@@ -129,7 +129,7 @@ it('does what brings prep back into time', () => {
 
   expect(brief.decisions.tasks).toEqual([{ task: 'lay', cook: 'finn' }])
   expect(brief.cooks[0]?.helper).toBeUndefined()
-  expect(brief.menu[0]?.ready).toBe(true)
+  expect(brief.menu[0]?.bought).toBe('READY')
   expect(brief.pots[0]?.sides.map((side) => side.broth)).toEqual(['kelp-shiitake', 'packet-chilli'])
   expect(brief.sitDown).toBe('2026-11-28T19:30')
 })
@@ -142,4 +142,14 @@ it('moves trips along with the party', () => {
 
   expect(draft.sitDown).toBe('2027-02-06T20:00:00')
   expect(draft.shops[0]?.tripAt).toBe('2027-02-05T18:15:00')
+})
+
+it('leaves a kind out on purpose, and says what makers cooked', () => {
+  const brief = aBrief()
+  remedyEdit(remedy('DO_WITHOUT', 'ROOTS'))?.(brief)
+  remedyEdit(remedy('DO_WITHOUT', 'BALLS'))?.(brief)
+  expect(brief.without).toEqual(['ROOTS', 'BALLS'])
+
+  remedyEdit(remedy('SAY_COOKED', 'tofu.cubes|ball.frozen'))?.(brief)
+  expect(brief.menu.map((item) => item.cooked)).toEqual([undefined, true])
 })

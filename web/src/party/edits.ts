@@ -1,4 +1,4 @@
-import type { Brief, Unmet } from '@/api/types'
+import type { Brief, Category, Unmet } from '@/api/types'
 import { DAY_MS, localMs, localText } from '@/ui/time'
 
 type Remedy = Unmet['remedy']
@@ -8,6 +8,10 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
   switch (remedy.kind) {
     case 'ADD_CUT':
       return (draft) => draft.menu.push({ cut: remedy.value, fromFrozen: false })
+    case 'DO_WITHOUT':
+      return (draft) => (draft.without = [...(draft.without ?? []), remedy.value as Category])
+    case 'SAY_COOKED':
+      return (draft) => sayCooked(draft, remedy.value.split('|'))
     case 'REMOVE_CUT':
       return (draft) => (draft.menu = draft.menu.filter((item) => item.cut !== remedy.value))
     case 'SWAP_CUT':
@@ -98,7 +102,11 @@ function letHelp(draft: Brief, helper: string): void {
 
 function buyReady(draft: Brief, cut: string): void {
   const item = draft.menu.find((onMenu) => onMenu.cut === cut)
-  if (item) item.ready = true
+  if (item) item.bought = 'READY'
+}
+
+function sayCooked(draft: Brief, cuts: string[]): void {
+  for (const item of draft.menu) if (cuts.includes(item.cut)) item.cooked = true
 }
 
 function makeInstead(draft: Brief, broth: string, by: string): void {

@@ -271,3 +271,11 @@ it('forgets what it kept on leaving once it could save after all', async () => {
   expect(server.brief.title).toBe('Feast')
   expect(Object.keys(localStorage)).toEqual([])
 })
+
+it('marks nothing as changed when only the units do', async () => {
+  const party = await opened()
+  server.plan.portions.food = { ...server.plan.portions.food, text: '10.5 oz' }
+  party.edit('change the units', (draft) => (draft.units = 'US'))
+  await vi.waitFor(() => expect(party.plan?.portions.food.text).toBe('10.5 oz'))
+  expect(party.was.size).toBe(0)
+})

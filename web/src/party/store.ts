@@ -290,7 +290,10 @@ export const useParty = defineStore('party', () => {
   }
 
   function take(next: Brief): void {
-    beforeEdit = plan.value ? figureTexts(plan.value) : new Map()
+    // the same figures in other units are not changed
+    const sameUnits = brief.value?.units === next.units
+    beforeEdit = plan.value && sameUnits ? figureTexts(plan.value) : new Map()
+    if (!sameUnits) was.value = new Map()
     brief.value = next
     troubles.value = { plan: '', save: '', events: '' }
     if (!base.value) return

@@ -72,10 +72,11 @@ export const CATEGORIES: { value: Category; label: string }[] = [
   { value: 'MEAT', label: 'Meat' },
   { value: 'SEAFOOD', label: 'Seafood' },
   { value: 'BALLS', label: 'Balls and cakes' },
-  { value: 'TOFU', label: 'Tofu and bean' },
+  { value: 'TOFU', label: 'Tofu, bean and egg' },
   { value: 'MUSHROOMS', label: 'Mushrooms' },
   { value: 'LEAVES', label: 'Leaves' },
   { value: 'ROOTS', label: 'Roots' },
+  { value: 'VEGETABLES', label: 'Quick vegetables' },
   { value: 'STARCH', label: 'Noodles and starch' },
 ]
 

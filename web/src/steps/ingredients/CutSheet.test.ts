@@ -7,16 +7,16 @@ import CutSheet from './CutSheet.vue'
 
 useTestServer()
 
+const tofu = {
+  id: 'tofu.cubes',
+  ingredient: 'tofu',
+  dimensionsMm: [20, 20, 20],
+  start: 'CHILLED',
+  governed: { by: 'CORE', value: 65 },
+}
+
 it('cuts thicker, cooks from the freezer, and shows the window of every side', async () => {
-  server.catalogue.cuts = [
-    {
-      id: 'tofu.cubes',
-      ingredient: 'tofu',
-      dimensionsMm: [20, 20, 20],
-      start: 'CHILLED',
-      governed: { by: 'CORE', value: 65 },
-    },
-  ]
+  server.catalogue.cuts = [tofu]
   const seconds = (part: string, value: number) => figure(`window.${part}`, value, 's')
   server.plan.windows = [
     {
@@ -45,23 +45,41 @@ it('cuts thicker, cooks from the freezer, and shows the window of every side', a
   expect(party.brief?.menu.find((m) => m.cut === 'tofu.cubes')?.sizePercent).toBe(150)
   expect(view.text()).toContain('30 × 30 × 30 mm')
 
-  await view
-    .findAll('button')
-    .find((b) => b.text() === 'straight from the freezer')
-    ?.trigger('click')
-  expect(party.brief?.menu.find((m) => m.cut === 'tofu.cubes')?.fromFrozen).toBe(true)
+  const tap = (text: string) =>
+    view
+      .findAll('button')
+      .find((b) => b.text() === text)
+      ?.trigger('click')
+  const item = () => party.brief?.menu.find((m) => m.cut === 'tofu.cubes')
+  await tap('goes in frozen')
+  await tap('ready for the table')
+  await tap('from our fridge')
+  expect(item()).toMatchObject({ fromFrozen: true, bought: 'READY', keptIn: 'FRIDGE' })
+  await tap('from the shop')
+  expect(item()?.keptIn).toBeUndefined()
+})
+
+it('takes an amount in the words of the host, in ounces where the kitchen has them', async () => {
+  server.catalogue.cuts = [tofu]
+  const party = await opened()
+  party.edit('change the units', (draft) => (draft.units = 'US'))
+  const view = mounted(CutSheet, { cut: 'tofu.cubes' })
+  const item = () => party.brief?.menu.find((m) => m.cut === 'tofu.cubes')
+  await view.find('.amount select').setValue('PACKS')
+  await view.find('.count input').setValue('2')
+  await view.find('.count input').trigger('change')
+  expect(item()?.amount).toEqual({ unit: 'PACKS', count: 2 })
+
+  await view.find('.amount select').setValue('UP_TO')
+  await view.find('.count input').setValue('12')
+  await view.find('.count input').trigger('change')
+  expect(item()?.amount).toEqual({ unit: 'UP_TO', count: 340 })
+  await view.find('.amount select').setValue('')
+  expect(item()?.amount).toBeUndefined()
 })
 
 it('says who minds it, where it goes and with what', async () => {
-  server.catalogue.cuts = [
-    {
-      id: 'tofu.cubes',
-      ingredient: 'tofu',
-      dimensionsMm: [20, 20, 20],
-      start: 'CHILLED',
-      governed: { by: 'CORE', value: 65 },
-    },
-  ]
+  server.catalogue.cuts = [tofu]
   const side = { capacity: figure('c', 1), fill: figure('f', 1), tint: 'kelp' }
   server.plan.broths.sides = [
     { ...side, side: 'left', brothName: 'Kelp' },

@@ -4,9 +4,11 @@ import type { Brief } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
 import CutEating from './CutEating.vue'
+import CutState from './CutState.vue'
 import { vSaid } from '@/ui/said'
+import { length } from '@/ui/units'
 
-/** One cut of the menu: how thick this host cuts it, from the fridge or the freezer, and its window in each side. */
+/** One cut of the menu: how thick this host cuts it, its state and amount, how it is eaten, its window in each side. */
 const props = defineProps<{ cut: string }>()
 const emit = defineEmits<{ close: [] }>()
 
@@ -15,15 +17,11 @@ const open = ref(true)
 const item = computed(() => brief.value.menu.find((m) => m.cut === props.cut))
 const known = computed(() => catalogue.value.cuts.find((c) => c.id === props.cut))
 const windows = computed(() => plan.value.windows.filter((w) => w.cut === props.cut))
-const mm = computed(() =>
-  known.value?.dimensionsMm.map((d) => Math.round(d * (item.value?.sizePercent ?? 100)) / 100).join(' × '),
-)
-const freezes = computed(
-  () =>
-    known.value &&
-    known.value.start !== 'FROZEN' &&
-    (known.value.governed.by === 'CORE' || known.value.frozenTimes),
-)
+const measures = computed(() => {
+  const mm = (known.value?.dimensionsMm ?? []).map((d) => (d * (item.value?.sizePercent ?? 100)) / 100)
+  const last = length(brief.value.units, mm.at(-1) ?? 0)
+  return [...mm.slice(0, -1).map((d) => length(brief.value.units, d).split(' ')[0]), last].join(' × ')
+})
 const sideNames = (sides: string[]) =>
   sides.length === plan.value.broths.sides.length
     ? 'in every side'
@@ -38,13 +36,6 @@ const setSize = (percent: number) => (draft: Brief) => {
   const own = draft.menu.find((m) => m.cut === props.cut)
   if (own) own.sizePercent = percent === 100 ? undefined : percent
 }
-
-function freeze(fromFrozen: boolean): void {
-  party.edit(fromFrozen ? 'cook from the freezer' : 'thaw first', (draft) => {
-    const own = draft.menu.find((m) => m.cut === props.cut)
-    if (own) own.fromFrozen = fromFrozen
-  })
-}
 </script>
 
 <template>
@@ -56,7 +47,7 @@ function freeze(fromFrozen: boolean): void {
       </div>
       <label class="size">
         <span
-          >Size <b>{{ mm }} mm</b>
+          >Size <b>{{ measures }}</b>
           <span v-if="item.sizePercent" class="quiet">, {{ item.sizePercent }} % of the usual</span></span
         >
         <input
@@ -69,14 +60,7 @@ function freeze(fromFrozen: boolean): void {
           @change="party.edit('change a size', setSize(Number(($event.target as HTMLInputElement).value)))"
         />
       </label>
-      <div v-if="freezes" class="choice-row">
-        <button type="button" class="chip" :aria-pressed="!item.fromFrozen" @click="freeze(false)">
-          from the fridge
-        </button>
-        <button type="button" class="chip" :aria-pressed="item.fromFrozen" @click="freeze(true)">
-          straight from the freezer
-        </button>
-      </div>
+      <CutState :cut="cut" />
       <CutEating :cut="cut" />
       <div v-for="window in windows" :key="window.ready.id" class="window">
         <p class="quiet">{{ sideNames(window.sides) }} · {{ BASES[window.basis] }}</p>

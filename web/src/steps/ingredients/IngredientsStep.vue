@@ -15,6 +15,16 @@ import PortionGrid from './PortionGrid.vue'
 const { plan } = useOpenParty()
 const picking = ref(false)
 const owning = useKept('own food', false)
+/** What the host looked for and the catalogue does not know. */
+const ownName = ref('')
+function addOwn(name: string): void {
+  ownName.value = name
+  owning.value = true
+}
+function closeOwn(): void {
+  owning.value = false
+  ownName.value = ''
+}
 /** What is unfolded above the grid. */
 const unfolded = ref<'ideas' | 'adult'>()
 const toggle = (what: 'ideas' | 'adult') => (unfolded.value = unfolded.value === what ? undefined : what)
@@ -41,8 +51,8 @@ const toggle = (what: 'ideas' | 'adult') => (unfolded.value = unfolded.value ===
   <PortionGrid />
   <BesidePots />
   <StepNotes step="INGREDIENTS" />
-  <OwnFood v-if="owning" @close="owning = false" />
-  <MenuPicker v-if="picking" @close="picking = false" />
+  <OwnFood v-if="owning" :name="ownName" @close="closeOwn" />
+  <MenuPicker v-if="picking" @close="picking = false" @own="addOwn" />
 </template>
 
 <style scoped>

@@ -5,7 +5,7 @@ import ChipChoice from '@/ui/ChipChoice.vue'
 import { menuGroups } from './menu'
 
 /** All cuts of the catalogue by category; a tap puts one on the menu or takes it off. */
-const emit = defineEmits<{ close: [] }>()
+const emit = defineEmits<{ close: []; own: [name: string] }>()
 const { party, brief, catalogue } = useOpenParty()
 const open = ref(true)
 const search = ref('')
@@ -18,6 +18,10 @@ function toggle(id: string): void {
     if (on) draft.menu = draft.menu.filter((item) => item.cut !== id)
     else draft.menu.push({ cut: id, fromFrozen: false })
   })
+}
+function addOwn(): void {
+  emit('own', search.value.trim())
+  open.value = false
 }
 </script>
 
@@ -38,9 +42,12 @@ function toggle(id: string): void {
             {{ remark.name }}: {{ remark.text }}
           </p>
         </section>
-        <p v-if="groups.length === 0" class="quiet">
-          Nothing in the catalogue is called “{{ search }}”. Try one word, or the kind of food.
-        </p>
+        <div v-if="groups.length === 0" class="quiet">
+          <p>Nothing in the catalogue is called “{{ search }}”. Try one word, or the kind of food.</p>
+          <button type="button" class="chip solid" @click="addOwn">
+            Add “{{ search.trim() }}” as our own
+          </button>
+        </div>
       </div>
     </v-card>
   </v-dialog>

@@ -9,6 +9,8 @@ import { useKept } from '@/ui/useKept'
 import OwnFoodForm from './OwnFoodForm.vue'
 
 /** What the household cooks that the catalogue does not know, and what it knows better. */
+/** The name a new one starts with. */
+const props = defineProps<{ name?: string }>()
 const emit = defineEmits<{ close: [] }>()
 const { party, brief, catalogue } = useOpenParty()
 const open = ref(true)
@@ -21,7 +23,7 @@ function addNew(category: OwnIngredient['category']): void {
   const id = freshId('own', own.value)
   editing.value = {
     id,
-    name: '',
+    name: props.name ?? '',
     category,
     cut: { name: '', readySeconds: 180, bestUntilSeconds: 360 },
   }
@@ -82,7 +84,7 @@ function remove(item: OwnIngredient): void {
             Add what only you cook, or correct an entry, such as a soy sauce without wheat. New parties start
             with the list of the last one.
           </p>
-          <h3>Add something new to</h3>
+          <h3>{{ name ? `Add “${name}” to` : 'Add something new to' }}</h3>
           <div class="choice-row">
             <ChipChoice :options="CATEGORIES" :on="[]" of="of our own" @choose="addNew" />
           </div>

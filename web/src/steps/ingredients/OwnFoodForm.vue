@@ -4,14 +4,17 @@ import type { OwnIngredient } from '@/api/types'
 import { ALLERGEN_NAMES, ORIGINS, RAW_RISKS, TRAITS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import { useKept } from '@/ui/useKept'
+import MeasureInput from '@/ui/MeasureInput.vue'
+import { weight } from '@/ui/units'
+import { useOpenParty } from '@/party/useOpenParty'
 import KnownList from './KnownList.vue'
-import { vSaid } from '@/ui/said'
 
 /** One own ingredient. What is not said is left out, and then counts as the strictest. */
 const props = defineProps<{ item: OwnIngredient }>()
 const emit = defineEmits<{ keep: [item: OwnIngredient]; cancel: [] }>()
 
 const LONGEST_SECONDS = 7200
+const { brief } = useOpenParty()
 const draft = useKept('own food draft', JSON.parse(JSON.stringify(props.item)) as OwnIngredient)
 const cut = computed(() => draft.value.cut)
 const isNew = computed(() => cut.value !== undefined && cut.value !== null)
@@ -23,15 +26,9 @@ const problem = computed(() => {
   if (!(c.bestUntilSeconds >= c.readySeconds && c.bestUntilSeconds <= LONGEST_SECONDS))
     return 'Best until is no earlier than ready, and at most 7200 seconds.'
   if (typeof c.pieceGrams === 'number' && !(c.pieceGrams >= 0.5 && c.pieceGrams <= 500))
-    return 'A piece weighs 0.5 to 500 g, or leave it empty.'
+    return `A piece weighs up to ${weight(brief.value.units, 500)}, or leave it empty.`
   return ''
 })
-
-/** A field left empty is not said. */
-const weigh = (event: Event) => {
-  const text = (event.target as HTMLInputElement).value
-  if (draft.value.cut) draft.value.cut.pieceGrams = text === '' ? undefined : Number(text)
-}
 </script>
 
 <template>
@@ -72,10 +69,7 @@ const weigh = (event: Event) => {
           <span class="quiet">Cut</span>
           <input v-model="cut.name" class="line-input" maxlength="40" placeholder="2 cm cubes" />
         </label>
-        <label class="field">
-          <span class="quiet">One piece, g</span>
-          <input v-said="cut.pieceGrams" class="line-input" inputmode="decimal" @change="weigh" />
-        </label>
+        <MeasureInput v-model="cut.pieceGrams" measure="weight" label="One piece" :units="brief.units" />
         <label class="field">
           <span class="quiet">Ready after, s</span>
           <input v-model.number="cut.readySeconds" class="line-input" type="number" min="1" max="7200" />

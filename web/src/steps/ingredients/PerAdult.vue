@@ -3,6 +3,7 @@ import type { Brief, Category } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES } from '@/party/words'
 import { vSaid } from '@/ui/said'
+import { weight } from '@/ui/units'
 
 /** Portion per adult by category; the plan follows while the slider moves. */
 const { party, brief } = useOpenParty()
@@ -17,7 +18,7 @@ const gramsOf = (event: Event) => Number((event.target as HTMLInputElement).valu
   <div class="sliders">
     <label v-for="category in CATEGORIES" :key="category.value">
       <span>{{ category.label }}</span>
-      <b>{{ brief.portionsPerAdult[category.value] }} g</b>
+      <b>{{ weight(brief.units, brief.portionsPerAdult[category.value] ?? 0) }}</b>
       <input
         v-said="brief.portionsPerAdult[category.value]"
         type="range"

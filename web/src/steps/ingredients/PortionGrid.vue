@@ -4,6 +4,7 @@ import { useDisplay } from 'vuetify'
 import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES, labelOf } from '@/party/words'
 import FigureText from '@/ui/FigureText.vue'
+import { typed } from '@/ui/units'
 import { pinPortion } from '@/party/edits'
 import { gridLines, gridOf, step, type Cell, type Row } from './grid'
 import PortionCell from './PortionCell.vue'
@@ -71,7 +72,7 @@ async function walk(event: KeyboardEvent, line: number, column: number): Promise
       </colgroup>
       <thead>
         <tr>
-          <th class="cut" scope="col">pieces or g</th>
+          <th class="cut" scope="col">pieces or {{ typed.weight.unit[brief.units] }}</th>
           <td aria-hidden="true" class="gap"></td>
           <th v-for="guest in shownGuests" :key="guest.id" scope="col" class="guest" :title="guest.name">
             {{ guest.name }}

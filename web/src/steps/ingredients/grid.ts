@@ -1,4 +1,6 @@
 import type { Brief, Category, Figure, Plan } from '@/api/types'
+import { shownGrams } from '@/ui/units'
+import { saidOf } from './state'
 
 /** One guest's share of one cut as a cell shows it. */
 export interface Cell {
@@ -38,13 +40,14 @@ export function gridOf(brief: Brief, plan: Plan): Group[] {
       b.instead ? `${b.reason}; ${b.instead} instead` : b.reason,
     ]),
   )
+  const said = new Map(brief.menu.map((item) => [item.cut, saidOf(brief.units, item)]))
   const groups: Group[] = []
   for (const cut of plan.portions.cuts) {
     const [name, ...detail] = cut.name.split(', ')
     const row: Row = {
       cut: cut.cut,
       name: name ?? cut.name,
-      detail: detail.join(', '),
+      detail: [...detail, said.get(cut.cut)].filter(Boolean).join(', '),
       total: cut.grams,
       pieces: cut.pieces,
       tooFew: cut.tooFew,
@@ -52,7 +55,9 @@ export function gridOf(brief: Brief, plan: Plan): Group[] {
         const line = lines.get(`${guest.id} ${cut.cut}`)
         return {
           guest: guest.id,
-          text: line ? String(line.pieces ? line.pieces.value : Math.round(line.served.value)) : '',
+          text: line
+            ? String(line.pieces ? line.pieces.value : shownGrams(brief.units, line.served.value))
+            : '',
           figure: line?.pieces ?? line?.grams,
           grams: line?.grams.value ?? 0,
           pinned: line?.pinned ?? false,

@@ -3,10 +3,11 @@ import type { Catalogue } from '@/api/types'
 import { aBrief } from '@/test/data'
 import { menuGroups } from './menu'
 
-const ingredient = (id: string, name: string, category: string, remark = '') => ({
+const ingredient = (id: string, name: string, category: string, remark = '', ...alsoCalled: string[]) => ({
   id,
   name,
   category,
+  alsoCalled,
   remark,
 })
 const cut = (id: string, of: string, name: string) => ({ id, ingredient: of, name })
@@ -14,7 +15,7 @@ const catalogue = {
   ingredients: [
     ingredient('beef', 'Beef', 'MEAT'),
     ingredient('tofu', 'Tofu', 'TOFU', 'Better the longer.'),
-    ingredient('enoki', 'Enoki', 'MUSHROOMS', 'Slimy when forgotten.'),
+    ingredient('enoki', 'Enoki', 'MUSHROOMS', 'Slimy when forgotten.', 'golden needle'),
     ingredient('salt', 'Salt', 'LARDER'),
   ],
   cuts: [
@@ -30,7 +31,7 @@ const catalogue = {
 it('groups all cuts by category, with remarks of what is on the menu', () => {
   const groups = menuGroups(catalogue, aBrief(), '')
 
-  expect(groups.map((group) => group.label)).toEqual(['Meat', 'Tofu and bean', 'Mushrooms'])
+  expect(groups.map((group) => group.label)).toEqual(['Meat', 'Tofu, bean and egg', 'Mushrooms'])
   expect(groups[1]?.cuts.map((c) => c.label)).toEqual(['Tofu, cubes', 'Tofu'])
   expect(groups[1]?.remarks).toEqual([{ name: 'Tofu', text: 'Better the longer.' }])
   expect(groups[2]?.remarks).toEqual([])
@@ -43,4 +44,9 @@ it('finds by words of the name or the category, in any order', () => {
   expect(found('cubes TOFU')).toEqual(['tofu.cubes'])
   expect(found('mush')).toEqual(['enoki.bundles'])
   expect(found('nothing like it')).toEqual([])
+})
+
+it('finds by what else it is called', () => {
+  const groups = menuGroups(catalogue, aBrief(), 'needle')
+  expect(groups.flatMap((group) => group.cuts.map((c) => c.label))).toEqual(['Enoki, bundles'])
 })

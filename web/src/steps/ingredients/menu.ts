@@ -12,7 +12,7 @@ export interface MenuGroup {
 }
 
 /**
- * @example menuGroups(catalogue, brief, 'mush') keeps only cuts with "mush" in their name or category
+ * @example menuGroups(catalogue, brief, 'mush') keeps only cuts with "mush" in a name of theirs or their category
  */
 export function menuGroups(catalogue: Catalogue, brief: Brief, search: string): MenuGroup[] {
   const words = search.toLowerCase().split(/\s+/).filter(Boolean)
@@ -23,7 +23,7 @@ export function menuGroups(catalogue: Catalogue, brief: Brief, search: string): 
       const ingredient = ingredients.get(cut.ingredient)
       if (ingredient?.category !== value) return []
       const name = cut.name ? `${ingredient.name}, ${cut.name}` : ingredient.name
-      const text = `${name} ${label}`.toLowerCase()
+      const text = `${name} ${label} ${ingredient.alsoCalled.join(' ')}`.toLowerCase()
       return words.every((word) => text.includes(word)) ? [{ cut, ingredient, name }] : []
     })
     const remarked = own.filter(({ cut, ingredient }) => onMenu.has(cut.id) && ingredient.remark)

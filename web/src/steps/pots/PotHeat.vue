@@ -4,6 +4,8 @@ import type { Pot } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { WAYS, wayOf } from '@/steps/sequence/eating'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import MeasureInput from '@/ui/MeasureInput.vue'
+import { broth, length, typed } from '@/ui/units'
 import { useKept } from '@/ui/useKept'
 import { HEAT_KINDS, heatOf, millilitres, POT_KINDS } from './heat'
 
@@ -28,18 +30,23 @@ const size = useKept(
 )
 const circuits = computed(() => brief.value.kitchen?.circuits ?? [])
 const electric = computed(() => heat.value.kind !== 'BUTANE')
+const between = (least: number, most: number) =>
+  `${typed.length.of(brief.value.units, least)} to ${length(brief.value.units, most)}`
 const bad = computed(() => {
   if (!(heat.value.watts >= 200 && heat.value.watts <= 6000)) return 'Power: 200 to 6000 W.'
   const plate = heat.value.plateMm
   if (plate && !(plate >= 80 && plate <= 500))
-    return 'Largest pot on the stove: 80 to 500 mm, or leave it empty.'
+    return `Largest pot on the stove: ${between(80, 500)}, or leave it empty.`
   if (!measured.value) return ''
   const s = size.value
-  if (!(s.acrossMm >= 80 && s.acrossMm <= 600)) return 'Across: 80 to 600 mm.'
-  if (s.alongMm && !(s.alongMm >= 80 && s.alongMm <= 800)) return 'Along: 80 to 800 mm, or leave it empty.'
-  if (!(s.depthMm >= 30 && s.depthMm <= 300)) return 'Deep: 30 to 300 mm.'
+  if (!(s.acrossMm >= 80 && s.acrossMm <= 600)) return `Across: ${between(80, 600)}.`
+  if (s.alongMm && !(s.alongMm >= 80 && s.alongMm <= 800))
+    return `Along: ${between(80, 800)}, or leave it empty.`
+  if (!(s.depthMm >= 30 && s.depthMm <= 300)) return `Deep: ${between(30, 300)}.`
   const ml = millilitres(s)
-  return ml < 300 || ml > 20000 ? `That holds ${ml / 1000} l; a pot holds 0.3 to 20 l.` : ''
+  return ml < 300 || ml > 20000
+    ? `That holds ${broth(brief.value.units, ml)}; a pot holds ${broth(brief.value.units, 300)} to ${broth(brief.value.units, 20000)}.`
+    : ''
 })
 const way = computed(() => wayOf(draft.value))
 const everybody = computed(() => !draft.value.reachedBy)
@@ -101,25 +108,27 @@ function keep(): void {
           <button type="button" class="chip" :aria-pressed="measured" @click="measured = true">
             by a ruler
           </button>
-          <b v-if="measured && !bad">{{ millilitres(size) / 1000 }} l</b>
+          <b v-if="measured && !bad">{{ broth(brief.units, millilitres(size)) }}</b>
         </div>
         <div class="fields">
           <template v-if="measured">
-            <label
-              ><span>across, mm</span><input v-model.number="size.acrossMm" class="line-input" type="number"
-            /></label>
-            <label
-              ><span>along, mm; empty for round</span
-              ><input v-model.number="size.alongMm" class="line-input" type="number"
-            /></label>
-            <label
-              ><span>deep, mm</span><input v-model.number="size.depthMm" class="line-input" type="number"
-            /></label>
+            <MeasureInput v-model="size.acrossMm" measure="length" label="across" :units="brief.units" />
+            <MeasureInput
+              v-model="size.alongMm"
+              measure="length"
+              label="along"
+              hint="empty for round"
+              :units="brief.units"
+            />
+            <MeasureInput v-model="size.depthMm" measure="length" label="deep" :units="brief.units" />
           </template>
-          <label v-else
-            ><span>to the brim, ml</span
-            ><input v-model.number="draft.capacityMl" class="line-input" type="number" min="300" max="20000"
-          /></label>
+          <MeasureInput
+            v-else
+            v-model="draft.capacityMl"
+            measure="volume"
+            label="to the brim"
+            :units="brief.units"
+          />
           <label
             ><span>baskets a side</span
             ><input v-model.number="draft.basketsPerSide" class="line-input" type="number" min="1" max="8"
@@ -134,10 +143,13 @@ function keep(): void {
             ><span>rating, W</span
             ><input v-model.number="heat.watts" class="line-input" type="number" min="200" max="6000"
           /></label>
-          <label
-            ><span>largest pot it takes, mm; empty if unknown</span
-            ><input v-model.number="heat.plateMm" class="line-input" type="number"
-          /></label>
+          <MeasureInput
+            v-model="heat.plateMm"
+            measure="length"
+            label="largest pot it takes"
+            hint="empty if unknown"
+            :units="brief.units"
+          />
         </div>
         <template v-if="electric">
           <div v-if="circuits.length > 0" class="choice-row">

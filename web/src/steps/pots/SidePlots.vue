@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { PotEvening, SideEvening, SidePlan } from '@/api/types'
+import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
+import { broth, wholeDegrees } from '@/ui/units'
 import { area, line, minuteTicks, roundUp, xAt, yAt, type Panel } from './plots'
 
 /** A side from sitting down to the finish: temperature above, level and salt below, with every dose. */
 const props = defineProps<{ planned: SidePlan; evening: SideEvening; pot: PotEvening }>()
 
+const { brief } = useOpenParty()
 const last = computed(() => Math.max(1, props.evening.minutes.length - 1))
 const frame = (top: number, bottom: number, low: number, high: number): Panel => ({
   left: 46,
@@ -31,7 +34,6 @@ const salt = computed(() =>
 )
 const temperatures = computed(() => props.evening.minutes.map((m) => m.celsius))
 const lowest = computed(() => temperatures.value.indexOf(Math.min(...temperatures.value)))
-const litres = (ml: number) => `${Math.round(ml / 50) / 20} l`
 const DOSES = { WATER: 'water', RESERVE: 'reserve', SEASONED: 'seasoned' } as const
 </script>
 
@@ -42,14 +44,14 @@ const DOSES = { WATER: 'water', RESERVE: 'reserve', SEASONED: 'seasoned' } as co
       <g class="grid">
         <template v-for="c in [80, 90, 100]" :key="c">
           <path :d="`M46 ${yAt(heat, c)}H424`" />
-          <text x="40" :y="yAt(heat, c) + 4" class="end">{{ c }} °C</text>
+          <text x="40" :y="yAt(heat, c) + 4" class="end">{{ wholeDegrees(brief.units, c) }}</text>
         </template>
         <template v-for="m in minuteTicks(last)" :key="m">
           <path :d="`M${xAt(level, m)} 190v5`" />
           <text :x="xAt(level, m)" y="221" class="middle">{{ m }}{{ m === 0 ? ' min' : '' }}</text>
         </template>
         <path d="M46 190H424" />
-        <text x="40" y="128" class="end">{{ litres(level.high) }}</text>
+        <text x="40" y="128" class="end">{{ broth(brief.units, level.high) }}</text>
         <text x="40" y="192" class="end">0</text>
         <text x="430" y="128">{{ salt.high }} %</text>
         <text x="430" y="192">0</text>

@@ -4,6 +4,7 @@ import { api, ask } from '@/api/client'
 import { latest } from '@/party/latest'
 import { useOpenParty } from '@/party/useOpenParty'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import { length, wholeDegrees } from '@/ui/units'
 import {
   bestPath,
   corePath,
@@ -159,18 +160,20 @@ watch(
           <g class="grid">
             <template v-for="c in [0, 20, 40, 60, 80, 100]" :key="c">
               <path :d="`M56 ${yAt(frame, c)}H634`" />
-              <text x="48" :y="yAt(frame, c) + 4" class="right">{{ c }}</text>
+              <text x="48" :y="yAt(frame, c) + 4" class="right">
+                {{ wholeDegrees(brief.units, c).split(' ')[0] }}
+              </text>
             </template>
             <template v-for="t in ticks(frame.seconds)" :key="t">
               <path :d="`M${xAt(frame, t)} 246v5`" />
               <text :x="xAt(frame, t)" y="266" class="middle">{{ duration(t) }}</text>
             </template>
           </g>
-          <text x="60" y="11" class="axis">core, °C</text>
+          <text x="60" y="11" class="axis">core, {{ brief.units === 'METRIC' ? '°C' : '°F' }}</text>
           <template v-if="found.safeCoreC">
             <path class="safe" :d="`M56 ${yAt(frame, found.safeCoreC)}H634`" />
             <text class="mark right" x="632" :y="yAt(frame, found.safeCoreC) - 5">
-              safe at {{ found.safeCoreC }} °C
+              safe at {{ wholeDegrees(brief.units, found.safeCoreC) }}
             </text>
           </template>
           <path
@@ -191,13 +194,13 @@ watch(
         <div class="sliders">
           <label v-for="(name, i) in sizeNames" :key="name">
             <span
-              >{{ name }} <b>{{ sizes[i] }} mm</b></span
+              >{{ name }} <b>{{ length(brief.units, sizes[i] ?? 0) }}</b></span
             >
             <input v-model.number="sizes[i]" type="range" min="0.5" max="60" step="0.5" />
           </label>
           <label>
             <span
-              >broth <b>{{ broth }} °C</b></span
+              >broth <b>{{ wholeDegrees(brief.units, broth) }}</b></span
             >
             <input v-model.number="broth" type="range" :min="COOLEST_C" max="102" step="0.5" />
           </label>
@@ -216,7 +219,7 @@ watch(
           </label>
           <label>
             <span
-              >starts at <b>{{ start }} °C</b></span
+              >starts at <b>{{ wholeDegrees(brief.units, start) }}</b></span
             >
             <input v-model.number="start" type="range" min="-18" max="25" step="1" />
           </label>

@@ -4,7 +4,9 @@ import type { PrepTask } from '@/api/types'
 import { freeTask, pinTask } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
+import TickBox from '@/ui/TickBox.vue'
 import { clockText, dayText } from '@/ui/time'
+import { useKept } from '@/ui/useKept'
 import { isPassive } from './next'
 import { useTaskVerbs } from './useTaskVerbs'
 import { vSaid } from '@/ui/said'
@@ -14,6 +16,11 @@ const props = defineProps<{ task: PrepTask }>()
 const emit = defineEmits<{ close: [] }>()
 const { party, brief } = useOpenParty()
 const { start, pause, done, reopen } = useTaskVerbs()
+
+/** Ticked off on this device. */
+const seen = useKept<string[]>(`seen ${props.task.id}`, [], true)
+const see = (thing: string) =>
+  (seen.value = seen.value.includes(thing) ? seen.value.filter((t) => t !== thing) : [...seen.value, thing])
 
 const pin = computed(() => brief.value.decisions.tasks.find((p) => p.task === props.task.id))
 const passive = computed(() => isPassive(props.task))
@@ -47,6 +54,12 @@ function setMinutes(event: Event): void {
     </p>
     <p class="why">{{ task.why }}</p>
     <p v-if="task.caution" class="caution">{{ task.caution }}</p>
+    <ul v-if="task.things.length > 0" class="things">
+      <li v-for="thing in task.things" :key="thing" :class="{ there: seen.includes(thing) }">
+        <TickBox :ticked="seen.includes(thing)" :label="thing" @tick="see(thing)" />
+        {{ thing }}
+      </li>
+    </ul>
     <dl v-if="!task.fixed" class="facts">
       <div>
         <dt>starts before sitting down</dt>
@@ -122,6 +135,25 @@ function setMinutes(event: Event): void {
 .why {
   padding: 4px 0;
   font-weight: 600;
+}
+
+.things {
+  list-style: none;
+  margin: 4px 0;
+  padding: 0;
+  columns: 2 260px;
+}
+
+.things li {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  break-inside: avoid;
+  min-height: 44px;
+}
+
+.there {
+  text-decoration: line-through;
 }
 
 .decide {

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
+import { liquid } from '@/ui/units'
 import SauceBar from './SauceBar.vue'
 import SauceCard from './SauceCard.vue'
 import SauceShopping from './SauceShopping.vue'
@@ -17,8 +18,8 @@ const others = computed(() => catalogue.value.sauces.filter((sauce) => !chosen.v
   <div class="head-line">
     <h1>Sauces</h1>
     <span class="quiet">
-      {{ plan.sauces.needs.length }} house sauces on the table, about {{ brief.sauceMlPerAdult }} ml for a
-      regular eater
+      {{ plan.sauces.needs.length }} house sauces on the table, about
+      {{ liquid(brief.units, brief.sauceMlPerAdult) }} for a regular eater
     </span>
   </div>
   <SauceCard v-for="sauce in onTable" :key="sauce.id" :sauce="sauce" />

@@ -33,7 +33,7 @@ it('says what it cannot take and records nothing', async () => {
   await view.find('form').trigger('submit')
   await flushPromises()
 
-  expect(view.text()).toContain('A weight from 1 to 50000 g.')
+  expect(view.text()).toContain('A weight up to 50000 g.')
   expect(view.text()).toContain('A price such as 3.49.')
   expect(server.events).toEqual([])
 })

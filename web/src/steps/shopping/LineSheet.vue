@@ -2,6 +2,8 @@
 import { computed, ref } from 'vue'
 import type { Line } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
+import MeasureInput from '@/ui/MeasureInput.vue'
+import { weight as weightText } from '@/ui/units'
 import { useKept } from '@/ui/useKept'
 import { cents } from './lists'
 
@@ -12,14 +14,14 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ close: [] }>()
 
-const { party } = useOpenParty()
+const { party, brief } = useOpenParty()
 const open = ref(true)
-const grams = useKept('line grams', String(Math.round(props.line.grams)))
+const grams = useKept<number | undefined>('line grams', Math.round(props.line.grams))
 const price = useKept('line price', (props.line.cost.value / 100).toFixed(2))
 const paid = computed(() => cents(price.value))
 const weight = computed(() => {
-  const number = Number(grams.value)
-  return Number.isFinite(number) && number >= 1 && number <= 50000 ? number : undefined
+  const number = grams.value
+  return number && number >= 1 && number <= 50000 ? number : undefined
 })
 
 async function bought(): Promise<void> {
@@ -56,10 +58,13 @@ function atHome(): void {
       <h2>{{ line.name }}</h2>
       <p class="quiet">Planned: {{ line.amount }}, {{ line.cost.text }}</p>
       <form class="other" @submit.prevent="bought">
-        <label>
-          <span class="quiet">Weight, g</span>
-          <input v-model="grams" inputmode="decimal" :aria-invalid="weight === undefined" />
-        </label>
+        <MeasureInput
+          v-model="grams"
+          measure="weight"
+          label="Weight"
+          :units="brief.units"
+          :invalid="weight === undefined"
+        />
         <label>
           <span class="quiet">Paid</span>
           <input v-model="price" inputmode="decimal" :aria-invalid="paid === undefined" />
@@ -68,7 +73,7 @@ function atHome(): void {
           Bought this
         </v-btn>
       </form>
-      <p v-if="weight === undefined" class="unmet">A weight from 1 to 50000 g.</p>
+      <p v-if="weight === undefined" class="unmet">A weight up to {{ weightText(brief.units, 50000) }}.</p>
       <p v-if="paid === undefined" class="unmet">A price such as 3.49.</p>
       <div class="rest">
         <button type="button" class="chip" @click="soldOut">None left on the shelf</button>

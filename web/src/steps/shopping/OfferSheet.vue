@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import MeasureInput from '@/ui/MeasureInput.vue'
 import { useKept } from '@/ui/useKept'
 import { cents } from './lists'
 
@@ -16,12 +17,12 @@ const emit = defineEmits<{ close: [] }>()
 const { party, brief } = useOpenParty()
 const open = ref(true)
 const shop = useKept('offer shop', brief.value.shops[0]?.id ?? '')
-const grams = useKept('offer grams', String(Math.ceil(props.missing)))
+const grams = useKept<number | undefined>('offer grams', Math.ceil(props.missing))
 const price = useKept('offer price', '')
 const shops = computed(() => brief.value.shops.map((s) => ({ value: s.id, label: s.name })))
 const weight = computed(() => {
-  const number = Number(grams.value)
-  return Number.isInteger(number) && number >= 1 && number <= 50000 ? number : undefined
+  const number = Math.round(grams.value ?? 0)
+  return number >= 1 && number <= 50000 ? number : undefined
 })
 const paid = computed(() => cents(price.value))
 
@@ -59,10 +60,7 @@ function atHome(): void {
           <ChipChoice :options="shops" :on="shop" @choose="(id) => (shop = id)" />
         </div>
         <div class="pack">
-          <label class="field">
-            <span class="quiet">One pack, g</span>
-            <input v-model="grams" class="line-input" inputmode="numeric" />
-          </label>
+          <MeasureInput v-model="grams" measure="weight" label="One pack" :units="brief.units" />
           <label class="field">
             <span class="quiet">Its price</span>
             <input v-model="price" class="line-input" inputmode="decimal" placeholder="3.49" />

@@ -238,14 +238,19 @@ public record Brief(
         return menu.stream().filter(item -> item.cut().equals(cut)).findFirst().orElseGet(() -> MenuItem.of(cut));
     }
 
-    /** The state a cut is bought in: as the host said, else as all offers that tell say, else as is usual. */
+    /** The state a cut is bought in: as the host said, else as the pinned or all offers say that tell, else as is usual. */
     public Bought boughtOf(Cut cut) {
         Bought said = item(cut.id()).bought();
         if (said != null) {
             return said;
         }
+        List<String> pinned = decisions.offers().stream()
+                .filter(pin -> pin.ingredient().equals(cut.ingredient()))
+                .map(Decisions.OfferPin::offer)
+                .toList();
         List<Bought> sold = prices.offers().stream()
                 .filter(offer -> offer.ingredient().equals(cut.ingredient()))
+                .filter(offer -> pinned.isEmpty() || pinned.contains(offer.id()))
                 .flatMap(offer -> Stream.ofNullable(offer.bought()))
                 .distinct()
                 .toList();

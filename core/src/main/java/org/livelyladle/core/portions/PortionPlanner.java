@@ -419,7 +419,8 @@ public final class PortionPlanner {
                         && line.pieces().value() == 0
                         && !line.pinned()
                         && brief.guest(line.guest()).orElseThrow().likingOf(cut.id()) == Liking.LOVE);
-        return new CutTotal(cut.id(), name, catalogue.ingredientOf(cut).category(), total, pieces, tooFew);
+        return new CutTotal(
+                cut.id(), name, catalogue.ingredientOf(cut).category(), brief.boughtOf(cut), total, pieces, tooFew);
     }
 
     private Figure pieceTotal(Cut cut, String name, List<Portion> own) {

@@ -12,6 +12,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.PriceSnapshot;
+import org.livelyladle.core.catalogue.Bought;
 import org.springframework.stereotype.Component;
 
 /** The household's first price list, invented; a party takes a dated copy of it. */
@@ -52,7 +53,8 @@ public class PriceList {
                 whole(row.get("grams")),
                 whole(row.get("priceCents")),
                 whole(row.get("stepGrams")),
-                whole(row.get("priceCentsPerKg")));
+                whole(row.get("priceCentsPerKg")),
+                row.get("bought").isEmpty() ? null : Bought.valueOf(row.get("bought")));
     }
 
     private static @Nullable Integer whole(String text) {
