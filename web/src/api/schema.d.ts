@@ -1340,6 +1340,7 @@ export interface components {
         MenuItem: {
             amount?: components["schemas"]["Amount"];
             atHome?: boolean;
+            beside?: boolean;
             /** @enum {string} */
             bought?: "WHOLE" | "CUT" | "READY";
             cooked?: boolean;
@@ -2047,6 +2048,7 @@ export interface components {
             id: string;
             /** @enum {string} */
             topUp?: "AUTO" | "WATER" | "STOCK";
+            unsalted?: boolean;
         };
         SideAccessClosed: {
             /** @enum {string} */

@@ -18,6 +18,12 @@ const tendings = computed(() => TENDINGS.filter((t) => t.value !== 'DIP' || know
 const sides = computed(() =>
   plan.value.broths.sides.map(({ side, brothName }) => ({ value: side, label: brothName })),
 )
+/** Cooked in the kitchen, or good raw. */
+const mayStandBeside = computed(() => {
+  const kind = catalogue.value.ingredients.find((i) => i.id === known.value?.ingredient)?.category
+  return kind === 'STARCH' || (kind === 'LEAVES' && known.value?.shape === 'LEAF')
+})
+const BESIDE = 'Never goes into a pot: noodles and rice come cooked in the bowls, leaves are eaten as they are.'
 const nameOf = (cut: string) => plan.value.windows.find((w) => w.cut === cut)?.name ?? cut
 const partners = computed(() => brief.value.menu.map((m) => m.cut).filter((cut) => cut !== props.cut))
 
@@ -61,8 +67,17 @@ function tie(event: Event): void {
       >
         in early, eaten last
       </button>
+      <button
+        v-if="mayStandBeside"
+        type="button"
+        class="chip"
+        :aria-pressed="item.beside ?? false"
+        @click="change('stand it beside', (own) => (own.beside = own.beside ? undefined : true))"
+      >
+        beside the pots
+      </button>
     </div>
-    <p class="quiet">{{ tendings.find((t) => t.value === tending)?.does }}</p>
+    <p class="quiet">{{ item.beside ? BESIDE : tendings.find((t) => t.value === tending)?.does }}</p>
     <div v-if="sides.length > 1" class="choice-row" role="group" aria-label="Goes into">
       <span class="quiet">{{ item.inSides ? 'only into' : 'into any of' }}</span>
       <ChipChoice :options="sides" :on="item.inSides ?? []" @choose="toggleSide" />

@@ -78,6 +78,15 @@ function acceptSplash(guest: string): void {
         (topUp) => change('change the top-ups', (s) => (s.topUp = topUp === 'AUTO' ? undefined : topUp))
       "
     />
+    <button
+      type="button"
+      class="chip unsalted"
+      :aria-pressed="side.unsalted ?? false"
+      title="No salt goes in: the dips carry it"
+      @click="change('salt or not', (s) => (s.unsalted = s.unsalted ? undefined : true))"
+    >
+      Unsalted
+    </button>
     <p class="takes">
       <span class="quiet">largest drop</span> <FigureText :figure="planned.dropLimit" />
       <span class="quiet">back at a simmer in</span> <FigureText :figure="planned.recovery" />

@@ -49,6 +49,7 @@ import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.Origin;
 import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.measure.UnitSystem;
 
@@ -242,11 +243,17 @@ public final class Parties {
                     oneIn(3) ? any(Bought.values()) : null,
                     oneIn(6) ? any(KeptIn.values()) : null,
                     cut.makerCooks() && oneIn(2) ? Boolean.TRUE : null,
+                    mayStandBeside(catalogue, cut) && oneIn(6) ? Boolean.TRUE : null,
                     oneIn(5) ? amount(cut) : null));
         }
         if (oneIn(4)) {
             briefs.without.add(any(Category.served().toArray(Category[]::new)));
         }
+    }
+
+    private static boolean mayStandBeside(Catalogue catalogue, Cut cut) {
+        Category kind = catalogue.ingredientOf(cut).category();
+        return kind == Category.STARCH || kind == Category.LEAVES && cut.shape() == Shape.LEAF;
     }
 
     private Amount amount(Cut cut) {
@@ -291,7 +298,7 @@ public final class Parties {
     private Pot pot(String id) {
         List<Side> sides = new ArrayList<>();
         for (int i = 1 + random.nextInt(3); i > 0; i--) {
-            sides.add(new Side(id + "-" + i, any(broths), any(TopUp.values())));
+            sides.add(new Side(id + "-" + i, any(broths), any(TopUp.values()), oneIn(8) ? Boolean.TRUE : null));
         }
         int ml = any(new Integer[] {300, 400, 500, 600, 800, 1200, 2400, 4000, 6000, 9000});
         boolean electric = oneIn(3);

@@ -464,7 +464,9 @@ public final class TableAudit {
                         .allMatch(pot -> pot.way() == WayOfEating.DIP_AND_WRAP
                                 || pot.way() == null && pot.kind() == PotKind.DIP);
         boolean wrapped = dipOnly && (kind.equals("STARCH") || kind.equals("LEAVES") && cut.shape() == Shape.LEAF);
-        return !inTheBowl && !wrapped;
+        boolean said = brief.menu().stream()
+                .anyMatch(item -> item.cut().equals(cut.id()) && Boolean.TRUE.equals(item.beside()));
+        return !inTheBowl && !wrapped && !said;
     }
 
     private CookingWindow windowOf(Drop drop) {

@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Bought;
+import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
@@ -230,7 +231,18 @@ public record Brief(
                 .filter(MenuItem::isCookedByMaker)
                 .flatMap(item -> brewed.findCut(item.cut()).map(item::stateOf).stream())
                 .toList();
-        return cooked.isEmpty() ? brewed : brewed.with(List.of(), cooked);
+        List<Broth> plain = sides().stream()
+                .filter(Side::isUnsalted)
+                .map(Side::broth)
+                .distinct()
+                .filter(broth -> sides().stream()
+                        .filter(side -> side.broth().equals(broth))
+                        .allMatch(Side::isUnsalted))
+                .flatMap(broth -> brewed.findBroth(broth).map(Broth::unsalted).stream())
+                .toList();
+        return cooked.isEmpty() && plain.isEmpty()
+                ? brewed
+                : brewed.with(List.of(), cooked).withBroths(plain);
     }
 
     /** What the host said of a cut; as it comes when it is not on the menu. */
@@ -279,15 +291,22 @@ public record Brief(
     }
 
     /**
-     * Whether food stands beside the pots: noodles laid into the bowls, and, where every pot is for dipping only, noodles
-     * and leaves to wrap. Nothing else is eaten without a pot: it may not be good or safe raw.
+     * Whether food stands beside the pots: noodles laid into the bowls, what the host said does, and, where every pot is
+     * for dipping only, noodles and leaves to wrap. Nothing else is eaten without a pot: it may not be good or safe raw.
      */
-    public boolean standsBeside(Category kind, Shape shape) {
+    public boolean standsBeside(Category kind, Cut cut) {
         boolean dipOnly =
                 !pots.isEmpty() && pots.stream().allMatch(pot -> pot.wayOrUsual() == WayOfEating.DIP_AND_WRAP);
+        boolean inTheBowl = kind == Category.STARCH && starchOrUsual() == Starch.IN_THE_BOWL;
+        return inTheBowl
+                || mayStandBeside(kind, cut) && (dipOnly || item(cut.id()).isBeside());
+    }
+
+    /** What is eaten cooked in the kitchen, or raw. */
+    static boolean mayStandBeside(Category kind, Cut cut) {
         return switch (kind) {
-            case STARCH -> dipOnly || starchOrUsual() == Starch.IN_THE_BOWL;
-            case LEAVES -> dipOnly && shape == Shape.LEAF;
+            case STARCH -> true;
+            case LEAVES -> cut.shape() == Shape.LEAF;
             case MEAT, SEAFOOD, BALLS, TOFU, MUSHROOMS, ROOTS, VEGETABLES, LARDER -> false;
         };
     }

@@ -90,6 +90,11 @@ public final class BriefCheck {
                 throw new InvalidInputException(
                         path + ".cooked", true, "false: " + catalogue.fullName(cut) + " is not sold cooked");
             }
+            if (item.isBeside()
+                    && !Brief.mayStandBeside(catalogue.ingredientOf(cut).category(), cut)) {
+                throw new InvalidInputException(
+                        path + ".beside", true, "false: only noodles, rice and leaves stand beside the pots");
+            }
             amount(item, cut, path + ".amount");
         }
         for (int i = 0; i < brief.sauces().size(); i++) {

@@ -21,6 +21,8 @@ import org.livelyladle.core.check.InvalidInputException;
  * @param bought the state it is bought in; what its offers say when left out, else the cut's usual one
  * @param keptIn where it comes from; the shop when left out
  * @param cooked its maker has cooked it, the packet says so; raw when left out
+ * @param beside it stands beside the pots: noodles and rice are cooked for the bowls, leaves are eaten raw; false when left
+ *     out
  * @param amount how much there is to be of it, in the host's words; shared by the portions when left out
  */
 public record MenuItem(
@@ -35,6 +37,7 @@ public record MenuItem(
         @Nullable Bought bought,
         @Nullable KeptIn keptIn,
         @Nullable Boolean cooked,
+        @Nullable Boolean beside,
         @Nullable Amount amount) {
     private static final int USUAL = 100;
 
@@ -71,23 +74,51 @@ public record MenuItem(
      * @param sizePercent against the catalogue's size [%]; 100 when left out
      */
     public static MenuItem of(String cut, boolean fromFrozen, @Nullable Integer sizePercent) {
-        return new MenuItem(cut, fromFrozen, sizePercent, null, null, null, null, null, null, null, null, null);
+        return new MenuItem(cut, fromFrozen, sizePercent, null, null, null, null, null, null, null, null, null, null);
     }
 
     /** The same cut, bought in a state. */
     public MenuItem bought(Bought state) {
         return new MenuItem(
-                cut, fromFrozen, sizePercent, null, tending, eatenLast, with, inSides, state, keptIn, cooked, amount);
+                cut,
+                fromFrozen,
+                sizePercent,
+                null,
+                tending,
+                eatenLast,
+                with,
+                inSides,
+                state,
+                keptIn,
+                cooked,
+                beside,
+                amount);
     }
 
     /** The same cut, nothing said of how much there is to be. */
     public MenuItem withoutAmount() {
         return new MenuItem(
-                cut, fromFrozen, sizePercent, null, tending, eatenLast, with, inSides, bought, keptIn, cooked, null);
+                cut,
+                fromFrozen,
+                sizePercent,
+                null,
+                tending,
+                eatenLast,
+                with,
+                inSides,
+                bought,
+                keptIn,
+                cooked,
+                beside,
+                null);
     }
 
     public boolean isEatenLast() {
         return Boolean.TRUE.equals(eatenLast);
+    }
+
+    public boolean isBeside() {
+        return Boolean.TRUE.equals(beside);
     }
 
     public boolean isCookedByMaker() {

@@ -36,6 +36,9 @@ public record Pot(
     private static final double USUAL_DEPTH_M = 0.09;
     private static final double ML_PER_M3 = 1e6;
 
+    /** To the brim, for each who eats from it; memory [ml]. */
+    private static final double ML_PER_SEAT = 700;
+
     public Pot {
         Check.ownId(id, "id");
         name = Check.text(name, "name", 40);
@@ -65,6 +68,11 @@ public record Pot(
 
     public PotKind kindOrUsual() {
         return Objects.requireNonNullElse(kind, PotKind.POT);
+    }
+
+    /** So many eat from it: no more than reach a pot of its kind, and than it holds broth for. */
+    public int seats() {
+        return (int) Math.max(1, Math.min(kindOrUsual().seats(), Math.round(capacityMl / ML_PER_SEAT)));
     }
 
     public WayOfEating wayOrUsual() {

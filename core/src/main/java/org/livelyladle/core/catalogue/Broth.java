@@ -50,6 +50,30 @@ public record Broth(
         }
     }
 
+    private static final String SALT = "salt";
+    private static final double GRAMS_PER_PERCENT = 10;
+
+    /** The same broth without the salt of its recipe; what is salty in it by itself stays. */
+    public Broth unsalted() {
+        double salt = parts.stream()
+                .filter(part -> part.ingredient().equals(SALT))
+                .mapToDouble(Part::gramsPerLitre)
+                .sum();
+        return new Broth(
+                id,
+                name,
+                remark,
+                tint,
+                heat,
+                Math.max(0, saltPercent - salt / GRAMS_PER_PERCENT),
+                source,
+                waterMlPerLitre,
+                base,
+                parts.stream().filter(part -> !part.ingredient().equals(SALT)).toList(),
+                steps,
+                mark);
+    }
+
     /** So much of another broth in each litre [ml]. */
     public record Base(String broth, double mlPerLitre) {}
 

@@ -44,6 +44,7 @@ final class CatalogueLoader {
                         row.oneOf("kind", Extra.Kind.class),
                         row.yesNo("adultsOnly"),
                         row.number("weight", 0.05, 1),
+                        row.oneOf("served", Extra.Served.class),
                         row.mark()))
                 .toList();
         List<BarPart> sauceBar = files.csv("sauce-bar.csv").stream()

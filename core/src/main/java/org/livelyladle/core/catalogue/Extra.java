@@ -6,9 +6,22 @@ import org.livelyladle.core.measure.Mark;
  * Something that can stand beside the pots.
  *
  * @param adultsOnly never counted for children
+ * @param served what is done with it before
  * @param weight its part of its kind beside others of weight 1; strong or rich things less; memory
  */
-public record Extra(String ingredient, Kind kind, boolean adultsOnly, double weight, Mark mark) {
+public record Extra(String ingredient, Kind kind, boolean adultsOnly, double weight, Served served, Mark mark) {
+    /** What brings it to the table. */
+    public enum Served {
+        /** Into the fridge in time. */
+        CHILL,
+        /** Washed, and cut where it is large. */
+        CUT,
+        /** From the freezer into boiling water for some minutes. */
+        BOIL,
+        /** Out of its packet or jar. */
+        SET_OUT
+    }
+
     /** What it is for, with what a regular eater gets of the kind; the amounts are from memory. */
     public enum Kind {
         STARTER("starters", 70, false),

@@ -125,7 +125,7 @@ public final class EveningPlanner {
         TopUpRule rule = new TopUpRule(
                 side.policy(),
                 band(side, lowSalt),
-                !UNSEASONED.contains(broth.source()),
+                !UNSEASONED.contains(broth.source()) && !side.isUnsalted(),
                 ml,
                 plan.capacity().value(),
                 Math.min(brief.units() == UnitSystem.US ? US_CUP_ML : METRIC_CUP_ML, ml * LARGEST_DOSE_SHARE),

@@ -36,20 +36,18 @@ final class FuelPlanner {
     }
 
     Figure seats() {
-        double seats = brief.pots().stream()
-                .mapToDouble(pot -> pot.kindOrUsual().seats())
-                .sum();
+        double seats = brief.pots().stream().mapToDouble(Pot::seats).sum();
         return ledger.figure("evening.seats", seats, "1", KitchenText.number(seats, 0))
                 .by(
                         "Guests who reach a pot",
-                        "So many to a pot of its kind",
+                        "So many to a pot of its kind and size",
                         SUM,
                         () -> brief.pots().stream()
                                 .map(pot -> Term.of(
                                         pot.name(),
-                                        pot.kindOrUsual().seats(),
+                                        pot.seats(),
                                         "1",
-                                        String.valueOf(pot.kindOrUsual().seats()),
+                                        String.valueOf(pot.seats()),
                                         pot.kindOrUsual().label(),
                                         Mark.MEMORY))
                                 .toList());

@@ -37,7 +37,7 @@ import org.livelyladle.core.table.TablePlan;
 import org.livelyladle.core.table.TablePlan.Cause;
 import org.livelyladle.core.table.TablePlan.Remainder;
 
-/** Who goes hungry, wholly or in part, why, and what would feed them. Nobody without a single bite is passed over. */
+/** Who goes hungry, wholly or in part, why, and what would feed them; what is in the bowl feeds too. Nobody without a single bite is passed over. */
 final class HungerFinder {
     private static final int LONGER_MINUTES = 15;
     private static final int LONGEST_MEAL = 240;
@@ -74,6 +74,7 @@ final class HungerFinder {
         for (Drop drop : table.drops()) {
             drop.gramsByGuest().forEach((guest, grams) -> eaten.merge(guest, grams, Double::sum));
         }
+        table.beside().forEach(bowl -> eaten.merge(bowl.guest(), bowl.grams(), Double::sum));
     }
 
     List<Unmet> find() {

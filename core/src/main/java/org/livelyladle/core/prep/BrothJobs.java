@@ -15,9 +15,9 @@ record BrothJobs(Brief brief, Catalogue catalogue, Supplies supplies) {
     /** A ring too weak for it is given so long; memory [min]. */
     private static final double LONGEST_BOIL_MINUTES = 120;
 
-    private static final double CARRY_MINUTES = 3;
-    /** Putting on, taking off, a look at it; memory [min]. */
-    private static final int HANDS_MINUTES = 3;
+    private static final double CARRY_MINUTES = 2;
+    /** Putting on, a look at it now and then; memory [min]. */
+    private static final int HANDS_MINUTES = 1;
     /** Cooled fast and kept cold; memory [min]. */
     private static final int BROTH_KEEPS_MINUTES = 2 * 24 * 60;
     /** A hot pot off its step waits so long for the next; memory [min]. */
@@ -27,7 +27,7 @@ record BrothJobs(Brief brief, Catalogue catalogue, Supplies supplies) {
     /** Under its lid it stays near the boil; memory [min]. */
     private static final int BOILED_KEEPS_MINUTES = 15;
     /** At the table its own heat keeps it hot [min]. */
-    private static final int CARRIED_KEEPS_MINUTES = 60;
+    private static final int CARRIED_KEEPS_MINUTES = 40;
 
     List<JobDraft> build(Broths broths) {
         List<JobDraft> drafts = new ArrayList<>();

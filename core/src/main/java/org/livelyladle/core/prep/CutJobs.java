@@ -38,9 +38,9 @@ import org.livelyladle.core.safety.Needs;
  */
 final class CutJobs {
     /** Fetching and putting away, and each plate; common practice [min]. */
-    private static final double SET_OUT_MINUTES = 1;
+    private static final double SET_OUT_MINUTES = 0.5;
 
-    private static final double PLATE_MINUTES = 1;
+    private static final double PLATE_MINUTES = 0.5;
     private static final double CHILDREN_MINUTES = 2;
     /** A pot of water to the boil and the sieve afterwards; memory. */
     private static final double BOIL_MINUTES = 10;
@@ -53,6 +53,10 @@ final class CutJobs {
     /** Thawing in the fridge is begun when so long is left, the work after it included; memory [min]. */
     private static final int ROOM_TO_THAW_MINUTES = 16 * 60;
 
+    /** Cooked rice under its lid stays above 57 °C, FDA Food Code 2022 3-501.16, about so long; memory [min]. */
+    private static final int STEAMED_KEEPS_MINUTES = 45;
+
+    private static final String STEAMED = "cook";
     private static final String SET_OUT = "food:set-out";
 
     private final Brief brief;
@@ -130,7 +134,7 @@ final class CutJobs {
         }
         served = children(served, portions);
         if (isInTheBowl(cut)) {
-            single.add(cookedForTheBowls(served));
+            single.add(forTheBowls(served));
             bowls.add(bowlId(cut));
         } else {
             (goesInFrozen(brief.item(cut.id()), cut) ? counted : plates).add(served);
@@ -139,7 +143,7 @@ final class CutJobs {
 
     private List<PrepStep> steps(Cut cut) {
         MenuItem item = brief.item(cut.id());
-        if (goesInFrozen(item, cut)) {
+        if (goesInFrozen(item, cut) || isInTheBowl(cut)) {
             return List.of();
         }
         Bought bought = brief.boughtOf(cut);
@@ -229,23 +233,36 @@ final class CutJobs {
     /** Noodles and rice that go into no pot. */
     private boolean isInTheBowl(Cut cut) {
         Category kind = catalogue.ingredientOf(cut).category();
-        return kind == Category.STARCH && brief.standsBeside(kind, cut.shape());
+        return kind == Category.STARCH && brief.standsBeside(kind, cut);
     }
 
     private static String bowlId(Cut cut) {
         return "food:bowls:" + cut.id();
     }
 
-    private JobDraft cookedForTheBowls(Served served) {
-        return new JobDraft(bowlId(served.cut()), PrepTask.Group.CUT, "Cook for the bowls: " + names(List.of(served)))
+    /** Rice steams by itself and waits hot; noodles are boiled and rinsed cold. */
+    private JobDraft forTheBowls(Served served) {
+        Cut cut = served.cut();
+        JobDraft draft = new JobDraft(bowlId(cut), PrepTask.Group.CUT, "Cook for the bowls: " + names(List.of(served)))
                 .of(amounts(List.of(served)))
-                .with("pot and sieve")
                 .at(Station.RING, false)
-                .takes(BOIL_MINUTES + served.cut().times().ready() / 60.0)
-                .because("water to the boil, its time, rinsed cold")
                 .after(served.after())
-                .keeps(BOWL_KEEPS_MINUTES)
-                .warning("Laid into the bowls; hot broth goes over it at the table.");
+                .cuts(List.of(cut.id()));
+        return cut.prep().contains(STEAMED)
+                ? steamed(draft, catalogue.prepStep(STEAMED), served.kg())
+                : draft.with("pot and sieve")
+                        .takes(BOIL_MINUTES + cut.times().ready() / 60.0)
+                        .because("water to the boil, its time, rinsed cold")
+                        .keeps(BOWL_KEEPS_MINUTES)
+                        .warning("Laid into the bowls; hot broth goes over it at the table.");
+    }
+
+    private static JobDraft steamed(JobDraft draft, PrepStep step, double kg) {
+        return draft.with("pot with a lid")
+                .takes(step.minutes(), step.minutesPerKg(), kg, "a kg")
+                .passive(step.handsMinutes())
+                .keeps(STEAMED_KEEPS_MINUTES)
+                .warning("Kept hot under its lid, above 57 °C, until it is served.");
     }
 
     private JobDraft setOut(String id, String what, List<Served> cuts, String caution) {

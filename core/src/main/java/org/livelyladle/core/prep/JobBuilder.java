@@ -23,20 +23,20 @@ final class JobBuilder {
     /** There, through the shop and back, put away; memory [min]. */
     private static final int TRIP_MINUTES = 45;
 
-    private static final double PLATE_MINUTES = 2;
+    private static final double PLATE_MINUTES = 1;
     /** Rice from dry to cooked, and somebody at it; memory [min]. */
     private static final int RICE_MINUTES = 25;
 
     private static final int RICE_HANDS = 6;
     private static final int ONE_DAY = 1440;
     /** Table and kitchen in numbers; common practice [min]. */
-    private static final double TOOLS_MINUTES = 2;
+    private static final double TABLE_MINUTES = 1;
 
-    private static final double TABLE_MINUTES = 2;
     private static final double PLACE_MINUTES = 0.75;
-    private static final double CHECK_MINUTES = 2;
-    private static final double LOOK_MINUTES = 0.15;
-    private static final double BRING_MINUTES = 0.5;
+    private static final double STOVE_MINUTES = 1;
+    private static final double CHECK_MINUTES = 1;
+    private static final double LOOK_MINUTES = 0.1;
+    private static final double BRING_MINUTES = 0.3;
     /** With the plates out before sitting down, a longer one passes two hours [min]. */
     private static final int LONG_MEAL_MINUTES = 90;
 
@@ -46,6 +46,15 @@ final class JobBuilder {
     private static final int RAW_EGG_KEEPS_MINUTES = 90;
 
     private static final double LITRES_PER_KG_OF_DRINKS = 1.3;
+    private static final int CHILL_HANDS = 3;
+    /** Of herbs, cucumbers and the like, each; memory [min]. */
+    private static final double CUT_MINUTES = 3;
+    /** Water to the boil, and green soybeans in it; common practice [min]. */
+    private static final double BOIL_MINUTES = 11;
+
+    private static final double BOIL_MINUTES_A_KG = 4;
+    private static final int BOIL_HANDS = 3;
+    private static final int BESIDE_KEEPS_MINUTES = 480;
 
     private final Brief brief;
     private final Catalogue catalogue;
@@ -68,7 +77,7 @@ final class JobBuilder {
         drafts.addAll(food.jobs());
         inputs.sauces().needs().stream().filter(need -> need.make().value() > 0).forEach(need -> sauce(need, supplies));
         bar(inputs.sauces().bar(), supplies);
-        Stream.of(Extra.Kind.values()).forEach(kind -> beside(kind, inputs.extras(), supplies));
+        Stream.of(Extra.Served.values()).forEach(served -> beside(served, inputs.extras(), supplies));
         if (inputs.ending() != null) {
             ending(inputs.ending(), supplies);
         }
@@ -124,32 +133,48 @@ final class JobBuilder {
                 .warning("A spoon for each bowl, so that allergens stay where they are.");
     }
 
-    private void beside(Extra.Kind kind, Extras extras, Supplies supplies) {
+    /** What is served alike is made ready in one go. */
+    private void beside(Extra.Served served, Extras extras, Supplies supplies) {
         List<Extras.ExtraNeed> own = extras.needs().stream()
-                .filter(need -> need.kind() == kind && need.grams().value() > 0)
+                .filter(need -> need.grams().value() > 0)
+                .filter(need ->
+                        catalogue.findExtra(need.ingredient()).orElseThrow().served() == served)
                 .toList();
         if (own.isEmpty()) {
             return;
         }
         String names = own.stream().map(need -> KitchenText.lower(need.name())).collect(Collectors.joining(", "));
-        boolean drinks = kind == Extra.Kind.DRINK;
-        JobDraft draft = add(
-                        "beside:" + kind.name().toLowerCase(Locale.ROOT),
-                        PrepTask.Group.TABLE,
-                        (drinks ? "Chill: " : "Wash, cut and set out: ") + names)
+        double kg = own.stream().mapToDouble(need -> need.grams().value()).sum() / 1000;
+        String verb = switch (served) {
+            case CHILL -> "Chill: ";
+            case CUT -> "Wash, cut and set out: ";
+            case BOIL -> "Boil and set out: ";
+            case SET_OUT -> "Set out: ";
+        };
+        JobDraft draft = add("beside:" + served.name().toLowerCase(Locale.ROOT), PrepTask.Group.TABLE, verb + names)
                 .after(supplies.before(
-                        own.stream().map(Extras.ExtraNeed::ingredient).toList()))
-                .with(drinks ? "fridge" : "knife and bowls");
-        if (drinks) {
-            double kg = own.stream().mapToDouble(need -> need.grams().value()).sum() / 1000;
-            draft.at(Station.FRIDGE, false)
-                    .litres(kg * LITRES_PER_KG_OF_DRINKS)
-                    .takes(CHILL_MINUTES)
-                    .passive(4);
-        } else {
-            draft.at(Station.VEGETABLE_BOARD, true)
-                    .takes(0, 2 * PLATE_MINUTES, own.size(), "each")
-                    .keeps(480);
+                        own.stream().map(Extras.ExtraNeed::ingredient).toList()));
+        switch (served) {
+            case CHILL ->
+                draft.with("fridge")
+                        .at(Station.FRIDGE, false)
+                        .litres(kg * LITRES_PER_KG_OF_DRINKS)
+                        .takes(CHILL_MINUTES)
+                        .passive(CHILL_HANDS);
+            case CUT ->
+                draft.with("knife and bowls")
+                        .at(Station.VEGETABLE_BOARD, true)
+                        .takes(0, CUT_MINUTES, own.size(), "each")
+                        .keeps(BESIDE_KEEPS_MINUTES);
+            case BOIL ->
+                draft.with("pot and sieve")
+                        .at(Station.RING, false)
+                        .takes(BOIL_MINUTES, BOIL_MINUTES_A_KG, kg, "a kg")
+                        .passive(BOIL_HANDS)
+                        .keeps(BESIDE_KEEPS_MINUTES)
+                        .warning("Straight from the freezer into boiling salted water; hot right through.");
+            case SET_OUT ->
+                draft.with("bowls").takes(0, PLATE_MINUTES, own.size(), "each").keeps(BESIDE_KEEPS_MINUTES);
         }
     }
 
@@ -177,20 +202,18 @@ final class JobBuilder {
     }
 
     private void table(CutJobs.Food food, List<String> things) {
-        add("table:tools", PrepTask.Group.TABLE, "Set out ladles, baskets and tongs")
-                .takes(TOOLS_MINUTES, TOOLS_MINUTES / 2, brief.pots().size(), "a pot")
-                .warning("Two pairs of chopsticks each: one for raw food, another to eat with.");
         if (brief.pots().stream().anyMatch(pot -> pot.heatOrUsual().kind() == HeatSource.Kind.BUTANE)) {
             add("table:stoves", PrepTask.Group.TABLE, "Check stoves and spare cartridges")
-                    .takes(CHECK_MINUTES)
+                    .takes(STOVE_MINUTES)
                     .warning("Cartridge seated and locked, nothing near the flame, a window to open.");
         }
-        add("table:lay", PrepTask.Group.TABLE, "Lay the table")
+        add("table:lay", PrepTask.Group.TABLE, "Lay the table, ladles, baskets and tongs too")
                 .of(brief.guests().size() + (brief.guests().size() == 1 ? " place" : " places"))
-                .takes(TABLE_MINUTES, PLACE_MINUTES, brief.guests().size(), "a place");
+                .takes(TABLE_MINUTES, PLACE_MINUTES, brief.guests().size(), "a place")
+                .warning("Two pairs of chopsticks each: one for raw food, another to eat with.");
         add("table:bring", PrepTask.Group.TABLE, "Bring the plates to the table")
                 .of(food.plates() + (food.plates() == 1 ? " plate" : " plates"))
-                .takes(1, BRING_MINUTES, food.plates(), "a plate")
+                .takes(BRING_MINUTES, BRING_MINUTES, food.plates(), "a plate")
                 .after(food.brought())
                 .after(List.of("table:lay"))
                 .keeps(60)
@@ -198,7 +221,7 @@ final class JobBuilder {
         add("table:check", PrepTask.Group.TABLE, "Check fridge and table against the plan")
                 .of(things.size() + (things.size() == 1 ? " thing" : " things"))
                 .takes(CHECK_MINUTES, LOOK_MINUTES, things.size(), "a thing")
-                .after(List.of("table:bring", "table:tools"))
+                .after(List.of("table:bring"))
                 .things(things)
                 .warning("Something is always left in the fridge: tick it off where it lies.");
         arrival();

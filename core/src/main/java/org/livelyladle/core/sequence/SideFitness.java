@@ -25,7 +25,7 @@ record SideFitness(Brief brief, Catalogue catalogue, Sides plans, SideLimits lim
 
     /** What never goes into a pot. */
     boolean standsBeside(Cut cut) {
-        return brief.standsBeside(kindOf(cut), cut.shape());
+        return brief.standsBeside(kindOf(cut), cut);
     }
 
     /** The host lets it in, and it is no pot for other things. */

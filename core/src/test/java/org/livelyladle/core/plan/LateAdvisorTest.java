@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
+import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.facts.EventType;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.prep.PrepClock;
@@ -17,6 +18,10 @@ import org.livelyladle.core.prep.PrepTask;
 
 class LateAdvisorTest {
     private final Briefs briefs = Briefs.plain();
+
+    LateAdvisorTest() {
+        briefs.bought.put("beef-ribeye.sliced", Bought.WHOLE);
+    }
 
     private static Plan plan(Brief brief, Facts facts, Instant asOf) {
         return Briefs.PLANNER.plan(brief, facts, asOf).plan();

@@ -106,7 +106,7 @@ class ReplannerTest {
 
     @Test
     void aPausedTaskGoesOnLaterForWhatIsLeft() {
-        String task = "food:cube";
+        String task = "sauce:soy-spring-onion";
         int start = -(int) byId(at(-2000)).get(task).before().value();
         int minutes = (int) byId(at(-2000)).get(task).minutes().value();
         mark(EventType.TASK_STARTED, task, start);

@@ -169,7 +169,7 @@ class OddBriefsTest extends ServerTest {
 
         assertThat(eaten(plan, "vic"))
                 .isCloseTo(plan.portions().food().value(), within(1e-6))
-                .isGreaterThan(800);
+                .isGreaterThan(400);
     }
 
     @Test
