@@ -23,7 +23,8 @@ const mayStandBeside = computed(() => {
   const kind = catalogue.value.ingredients.find((i) => i.id === known.value?.ingredient)?.category
   return kind === 'STARCH' || (kind === 'LEAVES' && known.value?.shape === 'LEAF')
 })
-const BESIDE = 'Never goes into a pot: noodles and rice come cooked in the bowls, leaves are eaten as they are.'
+const BESIDE =
+  'Never goes into a pot: noodles and rice come cooked in the bowls, leaves are eaten as they are.'
 const nameOf = (cut: string) => plan.value.windows.find((w) => w.cut === cut)?.name ?? cut
 const partners = computed(() => brief.value.menu.map((m) => m.cut).filter((cut) => cut !== props.cut))
 

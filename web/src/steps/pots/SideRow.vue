@@ -111,7 +111,7 @@ function acceptSplash(guest: string): void {
 <style scoped>
 .side {
   display: grid;
-  grid-template-columns: minmax(200px, 1fr) auto auto 190px;
+  grid-template-columns: minmax(180px, 1fr) auto auto 170px auto;
   align-items: center;
   gap: 4px 10px;
   padding: 9px 0;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import type { PrepTask } from '@/api/types'
 import { freeTask, pinTask } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
@@ -16,6 +16,17 @@ const props = defineProps<{ task: PrepTask }>()
 const emit = defineEmits<{ close: [] }>()
 const { party, brief } = useOpenParty()
 const { start, pause, done, reopen } = useTaskVerbs()
+
+const sheet = useTemplateRef('sheet')
+watch(
+  () => props.task.id,
+  async () => {
+    await nextTick()
+    // the bands above it fill the screen
+    sheet.value?.scrollIntoView?.({ block: 'nearest' })
+  },
+  { immediate: true },
+)
 
 /** Ticked off on this device. */
 const seen = useKept<string[]>(`seen ${props.task.id}`, [], true)
@@ -39,7 +50,7 @@ function setMinutes(event: Event): void {
 </script>
 
 <template>
-  <section class="task panel" :aria-label="task.what">
+  <section ref="sheet" class="task panel" :aria-label="task.what">
     <div class="top">
       <h2>{{ task.what }}</h2>
       <button type="button" class="chip faint" aria-label="Close the task" @click="emit('close')">

@@ -2,6 +2,7 @@ package org.livelyladle.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -64,7 +65,8 @@ class RandomPartiesTest {
                 .flatMap(drop -> drop.servings())
                 .filter(serving -> serving.grams() > 0)
                 .map(serving -> serving.guest())
-                .collect(Collectors.toSet());
+                .collect(Collectors.toCollection(HashSet::new));
+        table.beside().forEach(bowl -> eats.add(bowl.guest()));
         return brief.guests().stream()
                 .map(Guest::id)
                 .filter(id -> !eats.contains(id))

@@ -75,7 +75,7 @@ class PrepIT extends BrowserTest {
         assertThat(late).containsText(Pattern.compile("Prep ends at \\d\\d:\\d\\d"));
         String before = page.locator(".ready").innerText();
         Locator tools = page.getByRole(
-                AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("Set out ladles, baskets and tongs"));
+                AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("Lay the table, ladles, baskets and tongs too"));
         tools.click();
         assertThat(tools).isChecked();
 
@@ -89,7 +89,7 @@ class PrepIT extends BrowserTest {
         awaitSaved(page);
         page.reload();
         assertThat(page.locator(".ready")).not().hasText(before);
-        assertThat(page.locator("[data-task^='cut:'][aria-label*=' to ']").first())
+        assertThat(page.locator("[data-task^='food:'][aria-label*=' to ']").first())
                 .isVisible();
     }
 

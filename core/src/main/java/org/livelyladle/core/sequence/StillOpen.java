@@ -79,6 +79,12 @@ final class StillOpen {
         return taken;
     }
 
+    /** Takes what is open of a cut, all of it. */
+    List<Demand> takeAll(String cut) {
+        Map<String, Demand> all = open.remove(cut);
+        return all == null ? List.of() : List.copyOf(all.values());
+    }
+
     private static Demand part(Demand demand, int pieces) {
         return new Demand(demand.guest(), demand.dish(), pieces, demand.grams() / demand.pieces() * pieces);
     }

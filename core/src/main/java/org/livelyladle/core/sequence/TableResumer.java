@@ -204,7 +204,7 @@ public final class TableResumer {
                 continue;
             }
             if (state.usedUp().contains(left.cut().id())) {
-                remainders.add(remainder(left, TablePlan.Cause.USED_UP, "there is none left"));
+                open.add(left);
             } else if (state.wantsNoMore(left.guest().id())) {
                 remainders.add(
                         remainder(left, TablePlan.Cause.NO_MORE, left.guest().name() + " eats no more"));
@@ -226,6 +226,11 @@ public final class TableResumer {
                 .forEach(part -> remainders.add(remainder(part, TablePlan.Cause.SKIPPED, "not cooked after all")));
         new SecondHelpings(brief, catalogue, dishes, state).grant(remainders, demands, this::eaten, open);
         keepToWhatThereIs(demands, open);
+        // what others had is not used up besides
+        state.usedUp()
+                .forEach(cut -> open.takeAll(cut)
+                        .forEach(part ->
+                                remainders.add(remainder(part, TablePlan.Cause.USED_UP, "there is none left"))));
         return open;
     }
 
