@@ -163,6 +163,10 @@ function setMinutes(event: Event): void {
   min-height: 44px;
 }
 
+.things .tick {
+  flex: none;
+}
+
 .there {
   text-decoration: line-through;
 }
