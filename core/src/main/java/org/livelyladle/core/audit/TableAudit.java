@@ -305,7 +305,7 @@ public final class TableAudit {
                     .min()
                     .orElse(Integer.MAX_VALUE);
             double coolest = walk.coolest(putIn, drop.takeOut());
-            if (cut.rawRisk() != RawRisk.NONE && coolest < floor - FLOOR_TOLERANCE_K) {
+            if (coolest < floor - FLOOR_TOLERANCE_K) {
                 String text = String.format(Locale.ROOT, "in broth of %.1f °C, below %.1f °C", coolest, floor);
                 add("H3", drop.id(), putIn, coolest, floor, text);
             }

@@ -112,6 +112,11 @@ public record Cut(
                 mark);
     }
 
+    /** Raw, or to be heated through: its time to safe holds in a side that stays above its floor. */
+    public boolean needsTheFloor() {
+        return safeCoreC != null;
+    }
+
     public boolean counted() {
         return pieceGrams != null;
     }

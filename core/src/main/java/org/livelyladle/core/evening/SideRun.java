@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.livelyladle.core.broths.SidePlan;
-import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.evening.SideEvening.Dip;
 import org.livelyladle.core.evening.SideEvening.Dose.Kind;
 import org.livelyladle.core.evening.SideEvening.Minute;
@@ -273,14 +272,14 @@ final class SideRun {
     }
 
     /**
-     * Whether raw food is in it while it stands under its floor, or dry: its time to safe is told for the floor, so it
+     * Whether food that must reach a core is in it while it stands under its floor, or dry: its time to safe is told for the floor, so it
      * would not be safe then.
      *
      * @param since of what went in later than this [s from sitting down]
      */
     boolean isTooCoolForRawFood(int since) {
         for (Food food : foods) {
-            if (food.putIn() > since && food.cut().rawRisk() != RawRisk.NONE) {
+            if (food.putIn() > since && food.cut().needsTheFloor()) {
                 int from = Math.max(0, food.putIn() - firstSecond);
                 int to = Math.min(history.length, food.takeOut() - firstSecond);
                 for (int i = from; i < to; i++) {

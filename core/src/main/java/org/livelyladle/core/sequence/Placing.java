@@ -4,7 +4,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.table.Stay;
 
 /** A batch with its time while the sequence is being made; the batch's sizes are kept beside it for speed. */
@@ -37,7 +36,7 @@ final class Placing {
     /** It takes: none what is held, and what is loose in the broth and lifted out with a round. */
     final int baskets;
 
-    final boolean isRaw;
+    final boolean needsTheFloor;
     /** Somebody looks after it for others. */
     final boolean shared;
     /** Whether its eaters take it out, each in their own time. */
@@ -112,7 +111,7 @@ final class Placing {
         this.byHand = batch.byHand() || batch.dish().brownsFor() > 0;
         this.before = batch.dish().brownsFor();
         this.baskets = byHand || batch.dish().lifted() ? 0 : 1;
-        this.isRaw = batch.cut().rawRisk() != RawRisk.NONE;
+        this.needsTheFloor = batch.cut().needsTheFloor();
         this.shared = batch.dish().shared();
         this.fished = Batch.isFished(batch.dish(), batch.window());
         this.ideal = ideal;

@@ -9,7 +9,6 @@ import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
-import org.livelyladle.core.catalogue.RawRisk;
 
 /** Which cuts a side can cook at all, whoever eats them. */
 record SideFitness(Brief brief, Catalogue catalogue, Sides plans, SideLimits limits, Map<String, Dish> dishes) {
@@ -36,7 +35,7 @@ record SideFitness(Brief brief, Catalogue catalogue, Sides plans, SideLimits lim
     }
 
     boolean staysHotFor(Cut cut, Side side) {
-        return cut.rawRisk() == RawRisk.NONE || limits.takesRaw(side.id());
+        return !cut.needsTheFloor() || limits.takesRaw(side.id());
     }
 
     private boolean takesAPiece(Cut cut, Side side) {

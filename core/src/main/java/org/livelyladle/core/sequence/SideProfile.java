@@ -47,7 +47,7 @@ final class SideProfile {
     /** The rule that forbids the batch at this time, whenever it is inside now, or null when it fits. */
     @Nullable
     String obstacle(Placing candidate, int putIn) {
-        if (wait != null && candidate.isRaw && putIn < wait.until()) {
+        if (wait != null && candidate.needsTheFloor && putIn < wait.until()) {
             return wait.why();
         }
         if (candidate.coldGrams > cold.limitG() + TOLERANCE) {

@@ -7,6 +7,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Deal;
 import org.livelyladle.core.brief.Offer;
+import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 
@@ -44,13 +45,24 @@ record MarketReply(LocalDate asOf, List<Hours> shops, List<Item> offers, List<De
             @Nullable Integer priceCents,
             @Nullable Integer stepGrams,
             @Nullable Integer priceCentsPerKg,
+            @Nullable Bought bought,
             boolean inStock) {
         Item {
-            new Offer(id, shop, ingredient, name, grams, priceCents, stepGrams, priceCentsPerKg);
+            offer(bought);
         }
 
-        Offer offer() {
-            return new Offer(id, shop, ingredient, name, grams, priceCents, stepGrams, priceCentsPerKg);
+        /** @param known the state it is sold in, where the market does not tell */
+        Offer offer(@Nullable Bought known) {
+            return new Offer(
+                    id,
+                    shop,
+                    ingredient,
+                    name,
+                    grams,
+                    priceCents,
+                    stepGrams,
+                    priceCentsPerKg,
+                    bought == null ? known : bought);
         }
     }
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -17,6 +18,7 @@ import org.livelyladle.core.brief.Deal;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.PriceSnapshot;
 import org.livelyladle.core.brief.Shop;
+import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.purchases.Purchases;
@@ -80,13 +82,15 @@ class MarketService {
         Map<String, MarketReply.Item> items =
                 reply.offers().stream().collect(Collectors.toMap(MarketReply.Item::id, Function.identity()));
         Set<String> shops = brief.shops().stream().map(Shop::id).collect(Collectors.toSet());
+        Map<String, Bought> states = new HashMap<>();
+        brief.prices().offers().forEach(offer -> states.put(offer.id(), offer.bought()));
         List<Offer> offers = new ArrayList<>();
         brief.prices().offers().stream()
                 .filter(offer -> !items.containsKey(offer.id()))
                 .forEach(offers::add);
         reply.offers().stream()
                 .filter(item -> item.inStock() && shops.contains(item.shop()) && plans.knows(brief, item.ingredient()))
-                .map(MarketReply.Item::offer)
+                .map(item -> item.offer(states.get(item.id())))
                 .forEach(offers::add);
         Set<String> ids = offers.stream().map(Offer::id).collect(Collectors.toSet());
         List<Deal> deals = reply.deals().stream()

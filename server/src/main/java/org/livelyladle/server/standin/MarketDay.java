@@ -9,6 +9,7 @@ import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Deal;
 import org.livelyladle.core.brief.Offer;
+import org.livelyladle.core.catalogue.Bought;
 
 /** What the invented market says on one day: the base prices moved a little, decided by the seed and the day alone. */
 record MarketDay(LocalDate asOf, List<ShopHours> shops, List<Item> offers, List<Deal> deals) {
@@ -25,6 +26,7 @@ record MarketDay(LocalDate asOf, List<ShopHours> shops, List<Item> offers, List<
             @Nullable Integer priceCents,
             @Nullable Integer stepGrams,
             @Nullable Integer priceCentsPerKg,
+            @Nullable Bought bought,
             boolean inStock) {}
 
     private static final double MOVED_SHARE = 0.3;
@@ -48,6 +50,7 @@ record MarketDay(LocalDate asOf, List<ShopHours> shops, List<Item> offers, List<
                     moved(offer.priceCents(), factor),
                     offer.stepGrams(),
                     moved(offer.priceCentsPerKg(), factor),
+                    offer.bought(),
                     random.nextDouble() >= SOLD_OUT_SHARE));
             if (!offer.soldLoose() && random.nextDouble() < DEAL_SHARE) {
                 deals.add(new Deal("bundle-" + offer.id(), offer.id(), 3, 2, null));

@@ -70,6 +70,10 @@ class MarketTest extends ServerTest {
         assertThat(news.get("state").asString()).isEqualTo("NEW");
         JsonNode before = body(send(get("/api/parties/" + party)));
         assertThat(before.at("/brief/prices/offers").size()).isNotZero();
+        assertThat(news.at("/edit/prices/offers")).anySatisfy(offer -> {
+            assertThat(offer.get("id").asString()).isEqualTo("market-chicken-thigh");
+            assertThat(offer.get("bought").asString()).isEqualTo("WHOLE");
+        });
         assertThat(news.at("/effect/billBefore").asString())
                 .isEqualTo(body(send(get("/api/parties/" + party + "/plan")))
                         .at("/purchases/bill/text")
