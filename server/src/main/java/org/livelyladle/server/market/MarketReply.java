@@ -48,7 +48,7 @@ record MarketReply(LocalDate asOf, List<Hours> shops, List<Item> offers, List<De
             @Nullable Bought bought,
             boolean inStock) {
         Item {
-            offer(bought);
+            new Offer(id, shop, ingredient, name, grams, priceCents, stepGrams, priceCentsPerKg, bought);
         }
 
         /** @param known the state it is sold in, where the market does not tell */
