@@ -11,7 +11,7 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
     case 'DO_WITHOUT':
       return (draft) => (draft.without = [...(draft.without ?? []), remedy.value as Category])
     case 'SAY_COOKED':
-      return (draft) => sayCooked(draft, remedy.value.split('|'))
+      return (draft) => sayCooked(draft, remedy, true)
     case 'REMOVE_CUT':
       return (draft) => (draft.menu = draft.menu.filter((item) => item.cut !== remedy.value))
     case 'SWAP_CUT':
@@ -105,8 +105,16 @@ function buyReady(draft: Brief, cut: string): void {
   if (item) item.bought = 'READY'
 }
 
-function sayCooked(draft: Brief, cuts: string[]): void {
-  for (const item of draft.menu) if (cuts.includes(item.cut)) item.cooked = true
+function sayCooked(draft: Brief, remedy: Remedy, cooked: boolean): void {
+  const cuts = remedy.value.split('|')
+  for (const item of draft.menu) if (cuts.includes(item.cut)) item.cooked = cooked
+}
+
+/** The other answer to a question that has two; raw is as near a tap as cooked. */
+export function otherAnswer(remedy: Remedy): { label: string; edit: (draft: Brief) => void } | undefined {
+  return remedy.kind === 'SAY_COOKED'
+    ? { label: 'They are raw', edit: (draft) => sayCooked(draft, remedy, false) }
+    : undefined
 }
 
 function makeInstead(draft: Brief, broth: string, by: string): void {

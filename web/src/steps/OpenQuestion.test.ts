@@ -48,3 +48,17 @@ it('says that all is well, and that there is no connection', async () => {
 
   expect(view.text()).toContain('No connection. What you do is kept here')
 })
+
+it('takes raw for an answer as readily as cooked', async () => {
+  const [first] = server.plan.unmet
+  if (!first) throw new Error('nothing is open')
+  const remedy = { label: 'They are cooked', kind: 'SAY_COOKED', subject: '', value: 'tofu.cubes' } as const
+  server.plan.unmet = [{ ...first, remedy }]
+  const party = await opened()
+  const buttons = mounted(OpenQuestion).findAll('button')
+  expect(buttons.map((button) => button.text())).toEqual(['They are raw', 'They are cooked'])
+  await buttons[0]?.trigger('click')
+
+  expect(party.brief?.menu.find((item) => item.cut === 'tofu.cubes')?.cooked).toBe(false)
+  expect(party.canUndo).toBe('they are raw')
+})

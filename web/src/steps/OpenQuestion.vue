@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { StepName } from '@/app/router'
 import { stepName } from '@/eveningline/stations'
+import { otherAnswer } from '@/party/edits'
 import { useMend } from '@/party/useMend'
 import { useOpenParty } from '@/party/useOpenParty'
 
@@ -13,11 +14,12 @@ const worst = computed(() => plan.value.unmet[0])
 const leadsHere = computed(
   () => worst.value?.remedy.kind === 'SHOW_STEP' && stepName(worst.value.step) === props.step,
 )
+const other = computed(() => worst.value && otherAnswer(worst.value.remedy))
 const more = computed(() => plan.value.unmet.length - 1)
 </script>
 
 <template>
-  <footer class="question">
+  <footer class="question" :class="{ two: other }">
     <p v-if="party.message" role="alert">{{ party.message }}</p>
     <p v-else-if="party.offline" role="status">
       No connection. What you do is kept here and sent as soon as there is one.
@@ -29,6 +31,9 @@ const more = computed(() => plan.value.unmet.length - 1)
           and {{ more }} more
         </router-link>
       </p>
+      <button v-if="other" type="button" @click="party.edit(other.label.toLowerCase(), other.edit)">
+        {{ other.label }}
+      </button>
       <button v-if="!leadsHere" type="button" @click="mend(worst)">{{ worst.remedy.label }}</button>
     </template>
     <p v-else role="status">Everybody eats, nothing is open.</p>
@@ -83,6 +88,15 @@ button:focus-visible {
   .question {
     padding: 8px 12px;
     font-size: 14px;
+  }
+
+  .two {
+    flex-wrap: wrap;
+    row-gap: 8px;
+  }
+
+  .two p {
+    flex-basis: 100%;
   }
 
   button {

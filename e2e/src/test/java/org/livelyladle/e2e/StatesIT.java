@@ -28,6 +28,7 @@ class StatesIT extends BrowserTest {
     }
 
     private Locator sheet(String name) {
+        page.locator("main table tbody th").first().waitFor();
         // only the rows in sight are in the page
         for (int turns = 0; row(name).count() == 0 && turns < 20; turns++) {
             page.locator("main table").hover();
