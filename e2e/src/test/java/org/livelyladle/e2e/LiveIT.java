@@ -93,11 +93,14 @@ class LiveIT extends BrowserTest {
     /** Does what the laptop says for so many orders. */
     private void followOrders(int count) {
         for (int i = 0; i < count; i++) {
-            Locator order = laptop.locator(ORDER);
-            order.waitFor(new Locator.WaitForOptions().setTimeout(2 * LONGEST_MS));
-            // in one breath: at this speed the next order may stand there the moment after
-            Object label = order.evaluate("card => { const text = card.getAttribute('aria-label');"
-                    + " card.querySelector('button.act.main').click(); return text }");
+            // found, read and pressed in one breath: at this speed another order may stand there the moment after
+            Object label = laptop.waitForFunction(
+                            "card => { const order = document.querySelector(card);"
+                                    + " order?.querySelector('button.act.main').click();"
+                                    + " return order?.getAttribute('aria-label') }",
+                            ORDER,
+                            new Page.WaitForFunctionOptions().setTimeout(2 * LONGEST_MS))
+                    .jsonValue();
             assertThat(laptop.locator(".last")).containsText(label.toString());
         }
     }
