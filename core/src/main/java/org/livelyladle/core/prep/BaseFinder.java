@@ -21,16 +21,16 @@ import org.livelyladle.core.brief.Brief;
 final class BaseFinder {
     private static final long SEED = 20_261_128;
     /** Job placements spent on trying lists. */
-    private static final int BUDGET = 400;
+    private static final int BUDGET = 1_000;
 
-    private static final int FEWEST_LISTS = 3;
-    private static final int MOST_LISTS = 8;
+    private static final int FEWEST_LISTS = 4;
+    private static final int MOST_LISTS = 16;
     private static final double STRAYING = 0.5;
     /** What keeping for one minute only would count as in lead, one after another [min2]. */
     private static final double[] HASTE = {0, 3_000, 12_000, 50_000};
 
     /** A minute of food left waiting too long weighs so many minutes of begun too early. */
-    private static final int STALE_WEIGHT = 20;
+    static final int STALE_WEIGHT = 20;
 
     private final Project project;
     private final Crew crew;
@@ -201,7 +201,8 @@ final class BaseFinder {
         return end;
     }
 
-    private long cost(Slot[] slots) {
+    /** The less the better. */
+    long cost(Slot[] slots) {
         long cost = 0;
         int begins = 0;
         for (int i = 0; i < slots.length; i++) {

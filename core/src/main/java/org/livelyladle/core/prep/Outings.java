@@ -65,6 +65,14 @@ final class Outings {
         return (mirrored ? backwards : forwards).stream().map(Bookings::copy).toList();
     }
 
+    List<Crew.Away> away(int cook) {
+        return away.get(cook);
+    }
+
+    List<Crew.Away> nobody() {
+        return nobody;
+    }
+
     /** The first minute from one on at which the house is empty. */
     int emptyFrom(int minute) {
         return nobody.stream()

@@ -13,7 +13,6 @@ final class StatelessPaths {
             "/api/heat/boiling-point",
             "/api/heat/side",
             "/api/broths/evening",
-            "/api/prep-schedule",
             "/api/table-audit",
             "/api/table-sequence");
 
