@@ -4,7 +4,7 @@ import type { Pot } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
 import { useKept } from '@/ui/useKept'
-import { heatOf, heatWords, POT_KINDS } from './heat'
+import { boilOf, heatOf, heatWords, POT_KINDS } from './heat'
 import PotHeat from './PotHeat.vue'
 import PotSection from './PotSection.vue'
 import SidePlots from './SidePlots.vue'
@@ -64,7 +64,8 @@ function rename(event: Event): void {
     <div class="head">
       <input v-said="pot.name" class="name" maxlength="40" aria-label="Name of the pot" @change="rename" />
       <button type="button" class="chip" :aria-label="`Change ${pot.name}`" @click="dialog = true">
-        {{ kind }} of {{ pot.capacityMl / 1000 }} l · {{ heatWords(heatOf(pot)) }}
+        {{ kind }} of {{ pot.capacityMl / 1000 }} l · {{ heatWords(heatOf(pot))
+        }}<template v-if="pot.boil"> · {{ boilOf(pot)?.label }}</template>
       </button>
       <span class="split" role="group" aria-label="Sides">
         <button
@@ -88,7 +89,7 @@ function rename(event: Event): void {
         <PotSection v-model:side="shown" :pot="pot" />
         <dl v-if="evening" class="facts">
           <div>
-            <dt>simmers at</dt>
+            <dt>{{ boilOf(pot)?.fact }}</dt>
             <dd><FigureText :figure="evening.setting" /> of full</dd>
           </div>
           <div v-if="evening.boilTable">

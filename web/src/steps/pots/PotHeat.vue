@@ -7,7 +7,7 @@ import ChipChoice from '@/ui/ChipChoice.vue'
 import MeasureInput from '@/ui/MeasureInput.vue'
 import { broth, length, typed } from '@/ui/units'
 import { useKept } from '@/ui/useKept'
-import { HEAT_KINDS, heatOf, millilitres, POT_KINDS } from './heat'
+import { BOILS, boilOf, HEAT_KINDS, heatOf, millilitres, POT_KINDS } from './heat'
 
 /** What a pot is, how large, what heats it, on which fuse, and who reaches it. One edit when it is closed. */
 const props = defineProps<{ pot: Pot }>()
@@ -72,6 +72,7 @@ function keep(): void {
     if (!pot) return
     pot.kind = draft.value.kind
     pot.way = draft.value.way
+    pot.boil = draft.value.boil
     pot.basketsPerSide = draft.value.basketsPerSide
     pot.reachedBy = draft.value.reachedBy
     pot.heat = { ...heat.value, plateMm: heat.value.plateMm || undefined }
@@ -162,6 +163,15 @@ function keep(): void {
           </div>
           <p v-else class="quiet">Name your circuits under House, then say which one this is plugged into.</p>
         </template>
+        <h3>How hard it boils</h3>
+        <div class="choice-row">
+          <ChipChoice
+            :options="BOILS"
+            :on="draft.boil ?? 'SIMMER'"
+            @choose="(boil) => (draft.boil = boil === 'SIMMER' ? undefined : boil)"
+          />
+        </div>
+        <p class="quiet">{{ boilOf(draft)?.does }} Its sides share one heat.</p>
         <h3>Who reaches it</h3>
         <div class="choice-row">
           <button type="button" class="chip" :aria-pressed="everybody" @click="draft.reachedBy = undefined">

@@ -9,6 +9,25 @@ export const POT_KINDS: { value: NonNullable<Pot['kind']>; label: string }[] = [
   { value: 'DIP', label: 'dip pot' },
 ]
 
+/** How hard a pot boils at the table. */
+export const BOILS: { value: NonNullable<Pot['boil']>; label: string; does: string; fact: string }[] = [
+  {
+    value: 'GENTLE',
+    label: 'gentle',
+    does: 'Just under the boil, for pork, chicken and creamy broths; less goes in at a time.',
+    fact: 'trembles at',
+  },
+  { value: 'SIMMER', label: 'simmer', does: 'A few bubbles, the lid ajar between drops.', fact: 'simmers at' },
+  {
+    value: 'ROLLING',
+    label: 'rolling',
+    does: 'Bubbles all over: more steam, more gas, more to top up.',
+    fact: 'rolls at',
+  },
+]
+
+export const boilOf = (pot: Pot) => BOILS.find((boil) => boil.value === (pot.boil ?? 'SIMMER'))
+
 export const HEAT_KINDS: { value: HeatSource['kind']; label: string; watts: number }[] = [
   { value: 'BUTANE', label: 'butane cartridge', watts: 2200 },
   { value: 'INDUCTION', label: 'induction', watts: 1800 },

@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Amount;
 import org.livelyladle.core.brief.Appetite;
+import org.livelyladle.core.brief.Boil;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Course;
 import org.livelyladle.core.brief.Decisions;
@@ -63,12 +64,16 @@ public final class Parties {
     private static final int ONE_IS_LARGE_OF = 40;
 
     private final Random random;
+    /** For what was added later, so that a seed keeps its party otherwise. */
+    private final Random later;
+
     private final Briefs briefs = new Briefs();
     private final List<MenuItem> menu = new ArrayList<>();
     private final List<String> broths = new ArrayList<>();
 
     private Parties(long seed) {
         random = new Random(seed);
+        later = new Random(~seed);
     }
 
     public static Brief random(long seed) {
@@ -330,7 +335,8 @@ public final class Parties {
                                 .filter(g -> oneIn(2))
                                 .toList()
                         : null,
-                null);
+                null,
+                later.nextInt(3) == 0 ? Boil.values()[later.nextInt(Boil.values().length)] : null);
     }
 
     private Decisions decisions() {

@@ -16,6 +16,7 @@ import org.livelyladle.core.check.Check;
  * @param heat a cartridge stove when left out
  * @param reachedBy ids of the guests who can reach it; everybody when left out
  * @param way how people eat from it; as usual for its kind when left out
+ * @param boil how hard it boils at the table; a simmer when left out
  */
 public record Pot(
         String id,
@@ -28,7 +29,8 @@ public record Pot(
         @Nullable PotSize size,
         @Nullable HeatSource heat,
         @Nullable List<String> reachedBy,
-        @Nullable WayOfEating way) {
+        @Nullable WayOfEating way,
+        @Nullable Boil boil) {
     public static final int MOST_SIDES = 3;
     /** A pot nobody has measured is as deep against its width as one of 6 l that is 90 mm deep; memory. */
     private static final double USUAL_ML = 6000;
@@ -51,6 +53,7 @@ public record Pot(
         sides = Check.distinct(sides, "sides", MOST_SIDES, Side::id);
         Check.range(sides.size(), "sides", 1, MOST_SIDES);
         kind = kind == PotKind.POT ? null : kind;
+        boil = boil == Boil.SIMMER ? null : boil;
         reachedBy =
                 reachedBy == null ? null : Check.distinct(reachedBy, "reachedBy", Brief.MOST_GUESTS, guest -> guest);
     }
@@ -58,12 +61,13 @@ public record Pot(
     /** An ordinary pot of so many millilitres. */
     public static Pot of(
             String id, String name, int capacityMl, int fillPercent, int basketsPerSide, List<Side> sides) {
-        return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, null, null, null, null, null);
+        return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, null, null, null, null, null, null);
     }
 
     /** The same pot with other broths in its sides. */
     public Pot holding(List<Side> sides) {
-        return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, kind, size, heat, reachedBy, way);
+        return new Pot(
+                id, name, capacityMl, fillPercent, basketsPerSide, sides, kind, size, heat, reachedBy, way, boil);
     }
 
     public PotKind kindOrUsual() {
@@ -84,6 +88,18 @@ public record Pot(
                     case PERSONAL -> WayOfEating.OWN_POT;
                     case DIP -> WayOfEating.DIP_AND_WRAP;
                 });
+    }
+
+    public Boil boilOrUsual() {
+        return Objects.requireNonNullElse(boil, Boil.SIMMER);
+    }
+
+    public boolean isGentle() {
+        return boil == Boil.GENTLE;
+    }
+
+    public boolean isRolling() {
+        return boil == Boil.ROLLING;
     }
 
     public HeatSource heatOrUsual() {

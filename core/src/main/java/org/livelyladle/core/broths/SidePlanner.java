@@ -50,7 +50,7 @@ public final class SidePlanner {
 
     private SidePlan plan(Pot pot, Side side) {
         Broth broth = catalogue.broth(side.broth());
-        Simmer simmer = Simmer.of(brief.altitude(), broth.saltPercent());
+        Simmer simmer = Simmer.of(brief.altitude(), broth.saltPercent(), pot.isGentle());
         Figure capacity = capacity(pot, side);
         Figure fill = fill(pot, side, broth, capacity);
         double ml = fill.value();
@@ -215,7 +215,7 @@ public final class SidePlanner {
         int sides = pot.sides().size();
         double watts = pot.heatOrUsual().effectiveW() / sides;
         double loss = HeatUp.DRY_LOSS_W_PER_M2_K * pot.outsideM2() / sides * (simmer.simmerC() - HeatUp.ROOM_C);
-        double steam = HeatUp.SIMMER_STEAM_W / sides;
+        double steam = HeatUp.steamW(pot.isRolling()) / sides;
         double left = Math.max(0, watts - loss - steam);
         double joulePerG = HeatUp.FOOD_J_PER_KG_K / 1000 * (simmer.floorC() - FRIDGE_C);
         double grams = left * SECONDS_PER_MINUTE / joulePerG;
@@ -228,7 +228,13 @@ public final class SidePlanner {
                                 ? List.of(
                                         host("reaches the side", watts, "W", watts(watts)),
                                         Term.of("lost to the room", loss, "W", watts(loss), "at a simmer", Mark.MEMORY),
-                                        Term.of("steam", steam, "W", watts(steam), "250 W a pot", Mark.MEMORY))
+                                        Term.of(
+                                                "steam",
+                                                steam,
+                                                "W",
+                                                watts(steam),
+                                                watts(HeatUp.steamW(pot.isRolling())) + " a pot",
+                                                Mark.MEMORY))
                                 : List.of(Term.of(
                                         "nothing", 0, "W", "0 W", "all goes into losses and steam", Mark.COMPUTED)));
         return ledger.figure("side.pace." + side.id(), grams, "g/min", text.grams(grams) + " a minute")

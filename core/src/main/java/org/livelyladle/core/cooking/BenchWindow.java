@@ -58,7 +58,7 @@ public record BenchWindow(
     public static BenchWindow of(BenchProblem problem, Catalogue catalogue, WindowModel model) {
         Piece piece = problem.piece(catalogue);
         double broth = problem.brothC();
-        WindowModel.Computed window = model.window(piece, new Simmer(broth, broth, broth));
+        WindowModel.Computed window = model.window(piece, new Simmer(broth, broth, broth, broth));
         Cut cut = piece.cut();
         boolean heated = CookingWindow.basis(cut.governed()) == CookingWindow.Basis.HEAT;
         return new BenchWindow(

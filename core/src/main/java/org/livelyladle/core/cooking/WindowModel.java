@@ -30,13 +30,13 @@ public final class WindowModel {
     /** All of a window [s], whole seconds. */
     record Computed(int pleasant, int safe, int ready, int bestUntil, int overcooked, int early, int late) {}
 
-    private record Key(Piece piece, double simmerC, double floorC, double boilC) {}
+    private record Key(Piece piece, double simmerC, double floorC, double keptC) {}
 
     private final Map<Key, Computed> remembered = new ConcurrentHashMap<>();
 
     Computed window(Piece piece, Simmer simmer) {
-        double boil = StrictMath.ceil(simmer.boilC() * 2) / 2;
-        Key key = new Key(piece, simmer.simmerC(), simmer.floorC(), boil);
+        double kept = StrictMath.ceil(simmer.keptC() * 2) / 2;
+        Key key = new Key(piece, simmer.simmerC(), simmer.floorC(), kept);
         if (remembered.size() >= MOST_REMEMBERED) {
             remembered.clear();
         }
@@ -78,7 +78,7 @@ public final class WindowModel {
         }
         Toughening toughening = Toughening.of(cut.toughens());
         double best = quality(toughening, simmered, key.simmerC(), Toughening.BEST_UNTIL);
-        double over = quality(toughening, piece.in(key.boilC(), Piece.SIMMERING), key.boilC(), Toughening.OVERCOOKED);
+        double over = quality(toughening, piece.in(key.keptC(), Piece.SIMMERING), key.keptC(), Toughening.OVERCOOKED);
         return rounded(cut, pleasant, safe, best, over, early, late);
     }
 

@@ -77,13 +77,15 @@ public final class WindowPlanner {
     private Map<Simmer, List<String>> alike() {
         Map<Simmer, List<String>> sides = new LinkedHashMap<>();
         for (Side side : brief.sides()) {
-            Simmer own =
-                    Simmer.of(brief.altitude(), catalogue.broth(side.broth()).saltPercent());
+            Simmer own = Simmer.of(
+                    brief.altitude(),
+                    catalogue.broth(side.broth()).saltPercent(),
+                    brief.potOf(side.id()).isGentle());
             Simmer like =
                     sides.keySet().stream().filter(own::isLike).findFirst().orElse(own);
             sides.computeIfAbsent(like, s -> new ArrayList<>()).add(side.id());
         }
-        return sides.isEmpty() ? Map.of(Simmer.of(brief.altitude(), USUAL_SALT_PERCENT), List.of()) : sides;
+        return sides.isEmpty() ? Map.of(Simmer.of(brief.altitude(), USUAL_SALT_PERCENT, false), List.of()) : sides;
     }
 
     /** One window with the figures it stands on. */
@@ -268,8 +270,8 @@ public final class WindowPlanner {
                     Mark.MEMORY));
             terms.add(celsius(
                     "broth",
-                    q == 1 ? simmer.simmerC() : simmer.boilC(),
-                    q == 1 ? "a simmer" : "its boil",
+                    q == 1 ? simmer.simmerC() : simmer.keptC(),
+                    q == 1 ? "a simmer" : "what it is kept at",
                     Mark.COMPUTED));
             return terms;
         }

@@ -132,7 +132,7 @@ public final class EveningPlanner {
                 startSalt(broth, side, lowSalt));
         return new SideRun(
                 plan,
-                Simmer.of(brief.altitude(), broth.saltPercent()),
+                Simmer.of(brief.altitude(), broth.saltPercent(), pot.isGentle()),
                 rule,
                 startSalt(broth, side, lowSalt),
                 HeatUp.DRY_LOSS_W_PER_M2_K * pot.outsideM2() / pot.sides().size(),

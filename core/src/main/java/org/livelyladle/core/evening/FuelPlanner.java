@@ -59,10 +59,14 @@ final class FuelPlanner {
         return ledger.figure("evening.setting." + pot.id(), percent, "%", KitchenText.number(percent, 0) + " %")
                 .by(
                         pot.name() + ": turned down to",
-                        "What keeps a simmer / what reaches the broth on full",
+                        "What keeps it " + pot.boilOrUsual().label() + " / what reaches the broth on full",
                         SHARE,
                         () -> List.of(
-                                watts("keeps a simmer", run.holdingW(), "losses and 250 W of steam", Mark.MEMORY),
+                                watts(
+                                        "keeps it " + pot.boilOrUsual().label(),
+                                        run.holdingW(),
+                                        "losses and steam",
+                                        Mark.MEMORY),
                                 Term.of("in a hundred", 100, "1", "100", "", Mark.COMPUTED),
                                 watts(
                                         "on full",

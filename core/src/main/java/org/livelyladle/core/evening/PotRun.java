@@ -14,7 +14,7 @@ import org.livelyladle.core.table.TableState;
 
 /**
  * The sides of one pot under their one heat. On full from when a side has lost its simmer until all are back above it, else
- * turned down to what they lose and {@value HeatUp#SIMMER_STEAM_W} W of steam; the sides share the heat by area.
+ * turned down to what they lose and their steam; the sides share the heat by area.
  */
 final class PotRun {
     private static final double PERCENT = 100;
@@ -25,6 +25,9 @@ final class PotRun {
 
     private final HeatSource heat;
     private final double openM2;
+    /** Heat that leaves a side with its steam, below the boil at most [W]. */
+    private final double steamW;
+
     private final double holdingW;
     private final List<SideRun> sides;
     private final List<Double> minutesPercent = new ArrayList<>();
@@ -45,8 +48,11 @@ final class PotRun {
         this.heat = pot.heatOrUsual();
         this.sides = sides;
         this.openM2 = pot.areaM2() / sides.size();
-        double loss = sides.stream().mapToDouble(SideRun::lossAtBoilW).sum();
-        this.holdingW = Math.min(heat.effectiveW(), loss + HeatUp.SIMMER_STEAM_W);
+        this.steamW = HeatUp.steamW(pot.isRolling()) / sides.size();
+        double holding = sides.stream()
+                .mapToDouble(side -> side.holdingW(openM2, steamW))
+                .sum();
+        this.holdingW = Math.min(heat.effectiveW(), holding);
     }
 
     /** @param from before sitting down where slow things go in early [s, not above 0] */
@@ -60,11 +66,7 @@ final class PotRun {
             for (SideRun side : sides) {
                 boolean covered = full && side.isCovered();
                 side.second(
-                        second,
-                        each,
-                        covered ? 0 : openM2,
-                        HeatUp.SIMMER_STEAM_W / sides.size(),
-                        second > 0 && second < until - LAST_POUR_SECONDS);
+                        second, each, covered ? 0 : openM2, steamW, second > 0 && second < until - LAST_POUR_SECONDS);
             }
             joules += watts / heat.kind().efficiency();
             if (second >= 0) {

@@ -33,8 +33,11 @@ final class ProblemFinder {
             add(
                     Kind.WEAK_HEAT,
                     pot.id(),
-                    "The " + pot.heatOrUsual().kind().label() + " under " + pot.name() + " cannot keep it at a simmer.",
-                    "Take a stronger heat or a smaller pot.");
+                    "The " + pot.heatOrUsual().kind().label() + " under " + pot.name() + " cannot keep it "
+                            + pot.boilOrUsual().label() + ".",
+                    pot.isRolling()
+                            ? "Let it simmer, or take a stronger heat."
+                            : "Take a stronger heat or a smaller pot.");
         }
         run.sides().forEach(side -> look(pot, side));
     }

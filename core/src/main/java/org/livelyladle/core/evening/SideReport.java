@@ -69,7 +69,7 @@ record SideReport(SideRun run, Ledger ledger, KitchenText text) {
                                         "",
                                         Mark.COMPUTED),
                                 flow("juice of leaves", flows.given, "15 % of their weight", Mark.MEMORY),
-                                flow("boiled off", -flows.evaporated, "250 W of steam a pot at a simmer", Mark.MEMORY),
+                                flow("boiled off", -flows.evaporated, "steam, as hard as the pot boils", Mark.MEMORY),
                                 flow("ladled as soup", -flows.ladled, "100 ml a guest and hour", Mark.MEMORY),
                                 flow("taken up by noodles", -flows.takenUp, "as they swell", Mark.MEMORY),
                                 flow("clinging to what is taken out", -flows.clung, "0.08 ml/g", Mark.MEMORY)));

@@ -105,15 +105,15 @@ final class SideRun {
         this.foods = foods;
         this.soup = soup;
         this.broth = new StirredSide(
-                plan.fill().value(), simmer.boilC(), simmer.boilC(), HeatUp.ROOM_C, lossWPerK, HeatUp.BROTH_J_PER_KG_K);
+                plan.fill().value(), simmer.keptC(), simmer.boilC(), HeatUp.ROOM_C, lossWPerK, HeatUp.BROTH_J_PER_KG_K);
         this.saltG = plan.fill().value() * startPercent / PERCENT;
-        this.coolestOfMinute = simmer.boilC();
-        this.lowestC = simmer.boilC();
+        this.coolestOfMinute = simmer.keptC();
+        this.lowestC = simmer.keptC();
     }
 
     /** On full until well above a simmer, so that the heat is not turned to and fro. */
     boolean hasNotRecovered() {
-        return broth.celsius() < (simmer.simmerC() + simmer.boilC()) / 2;
+        return broth.celsius() < (simmer.simmerC() + simmer.keptC()) / 2;
     }
 
     boolean hasLostItsSimmer() {
@@ -125,8 +125,9 @@ final class SideRun {
         return coveredDrop;
     }
 
-    double lossAtBoilW() {
-        return broth.lossAtBoilW();
+    /** What keeps it at its temperature: its loss, and the steam wanted of it at the boil or what leaves it below [W]. */
+    double holdingW(double openM2, double steamW) {
+        return broth.holdingW(simmer.keptC(), openM2, steamW);
     }
 
     /** One second: what comes out, what goes in, soup, heat, and at each minute a dose where one is wanted. */

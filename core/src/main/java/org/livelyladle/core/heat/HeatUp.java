@@ -16,10 +16,17 @@ public final class HeatUp {
     /** Dry loss of a pot to still air, convection and radiation together [W/m2K]; memory. */
     public static final double DRY_LOSS_W_PER_M2_K = 10;
 
-    /** Steam a pot at a gentle simmer gives off, its lid ajar [W]; memory. */
-    public static final double SIMMER_STEAM_W = 250;
+    /** Steam a pot gives off at a simmer, its lid ajar, and at a rolling boil [W]; memory. */
+    private static final double SIMMER_STEAM_W = 250;
+
+    private static final double ROLLING_STEAM_W = 600;
 
     private HeatUp() {}
+
+    /** Heat that leaves a boiling pot with its steam [W]. */
+    public static double steamW(boolean rolling) {
+        return rolling ? ROLLING_STEAM_W : SIMMER_STEAM_W;
+    }
 
     /**
      * How long it takes [s]; empty when the power does not get it there.

@@ -57,6 +57,17 @@ public final class StirredSide {
         return lossWPerK * (boilC - airC);
     }
 
+    /** What keeps it at a temperature: the dry loss and what leaves with vapour, so much at the boil and at most below [W]. */
+    public double holdingW(double keptC, double openM2, double mostVapourW) {
+        double vapour = keptC < boilC ? vapourW(keptC, openM2, mostVapourW) : mostVapourW;
+        return lossWPerK * (keptC - airC) + vapour;
+    }
+
+    private double vapourW(double at, double openM2, double mostVapourW) {
+        double driving = Math.max(0, pressurePa(at) - airPressurePa);
+        return Math.min(mostVapourW, openM2 * CARRIER_W_PER_M2_PA * driving);
+    }
+
     /** It was found at another temperature, no higher than its boil [°C]. */
     public void becomes(double found) {
         celsius = Math.min(found, boilC);
@@ -111,11 +122,7 @@ public final class StirredSide {
      * @return what evaporated [g]
      */
     public double second(double powerW, double openM2, double mostVapourW) {
-        double vapourW = 0;
-        if (openM2 > 0 && celsius < boilC) {
-            double driving = Math.max(0, pressurePa(celsius) - airPressurePa);
-            vapourW = Math.min(mostVapourW, openM2 * CARRIER_W_PER_M2_PA * driving);
-        }
+        double vapourW = celsius < boilC ? vapourW(celsius, openM2, mostVapourW) : 0;
         double atBoil = heat(powerW - vapourW);
         double evaporated = vapourW / LATENT_J_PER_G;
         if (atBoil > 0) {

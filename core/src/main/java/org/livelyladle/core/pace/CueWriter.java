@@ -37,8 +37,10 @@ final class CueWriter {
     private static final int ONE_AFTER_ANOTHER = 150;
     /** Foam of raw meat has gathered so long after it went in; common practice [s]. */
     private static final int FOAM_AFTER = 90;
-    /** A side is skimmed no more often than this; common practice [s]. */
+    /** A side is skimmed no more often than this, and a gentle one, where foam stays, after each round; common practice [s]. */
     private static final int SKIM_EVERY = 1200;
+
+    private static final int SKIM_GENTLE_EVERY = 600;
 
     /** What comes out this close together is one round [s]. */
     private static final int ONE_ROUND = 120;
@@ -296,8 +298,10 @@ final class CueWriter {
         if (catalogue.broth(side.broth()).heat().compareTo(Heat.MILD) > 0) {
             return;
         }
-        String minder = sequence.minders().get(brief.potOf(side.id()).id());
-        int last = -SKIM_EVERY;
+        Pot pot = brief.potOf(side.id());
+        String minder = sequence.minders().get(pot.id());
+        int every = pot.isGentle() ? SKIM_GENTLE_EVERY : SKIM_EVERY;
+        int last = -every;
         List<Integer> meat = sequence.drops().stream()
                 .filter(drop -> drop.side().equals(side.id()) && isMeat(drop))
                 .flatMap(drop -> drop.inBroth().stream())
@@ -306,7 +310,7 @@ final class CueWriter {
                 .toList();
         for (int in : meat) {
             int at = Math.max(0, in) + FOAM_AFTER;
-            if (at - last >= SKIM_EVERY && at < sequence.mealSeconds()) {
+            if (at - last >= every && at < sequence.mealSeconds()) {
                 broth(at, minder, Cue.Act.SKIM, side.id(), "Skim the foam");
                 last = at;
             }

@@ -46,7 +46,18 @@ class PotTest {
     void nonsenseIsRefused() {
         assertThatThrownBy(() -> new PotSize(20, null, 80)).hasMessageContaining("acrossMm");
         assertThatThrownBy(() -> new Pot(
-                        "vat", "Vat", 1000, 50, 4, POT.sides(), null, new PotSize(600, 800.0, 300), null, null, null))
+                        "vat",
+                        "Vat",
+                        1000,
+                        50,
+                        4,
+                        POT.sides(),
+                        null,
+                        new PotSize(600, 800.0, 300),
+                        null,
+                        null,
+                        null,
+                        null))
                 .hasMessageContaining("capacityMl");
         assertThatThrownBy(() -> new HeatSource(HeatSource.Kind.BUTANE, 50, null, null))
                 .hasMessageContaining("watts");

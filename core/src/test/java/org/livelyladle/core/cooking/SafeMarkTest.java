@@ -50,7 +50,7 @@ class SafeMarkTest {
         double reference = CoreGrid.of(at.cut(), at.scale())
                 .seconds(piece.startC(), second -> at.brothC(), at.cut().safeCoreC());
         int safe = new WindowModel()
-                .window(piece, new Simmer(at.brothC(), at.brothC(), at.brothC()))
+                .window(piece, new Simmer(at.brothC(), at.brothC(), at.brothC(), at.brothC()))
                 .safe();
         assertThat((double) safe).isGreaterThanOrEqualTo(reference * (1 - GRID));
         assertThat((double) safe).as("not needlessly long").isLessThan(reference * 1.25 + 2);

@@ -35,7 +35,7 @@ class WindowModelTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
     private static final WindowModel MODEL = new WindowModel();
     /** Steady simmer at sea level, without the safety taken for drops. */
-    private static final Simmer STEADY = new Simmer(100, 98, 98);
+    private static final Simmer STEADY = new Simmer(100, 100, 98, 98);
 
     private static final Map<String, Toughening.History> HISTORIES = new HashMap<>();
 
@@ -92,7 +92,7 @@ class WindowModelTest {
         Cut cut = raw.get(random.nextInt(raw.size()));
         boolean frozen = cut.cooksFrozen() && random.nextBoolean();
         double scale = (40 + random.nextInt(211)) / 100.0;
-        Simmer simmer = Simmer.of(-400 + random.nextInt(5400), 2 * random.nextDouble());
+        Simmer simmer = Simmer.of(-400 + random.nextInt(5400), 2 * random.nextDouble(), random.nextBoolean());
         Piece piece = Piece.of(cut, frozen, scale);
         WindowModel.Computed window = MODEL.window(piece, simmer);
 
@@ -122,8 +122,8 @@ class WindowModelTest {
     @Test
     void aCoolerSideCooksLater() {
         for (Cut cut : CATALOGUE.cuts()) {
-            WindowModel.Computed sea = window(cut.id(), Simmer.of(0, 0.9));
-            WindowModel.Computed hut = window(cut.id(), Simmer.of(2500, 0.9));
+            WindowModel.Computed sea = window(cut.id(), Simmer.of(0, 0.9, false));
+            WindowModel.Computed hut = window(cut.id(), Simmer.of(2500, 0.9, false));
             assertThat(hut.ready()).as(cut.id()).isGreaterThanOrEqualTo(sea.ready());
             assertThat(sea.early()).as(cut.id()).isLessThanOrEqualTo(sea.late());
         }
@@ -184,7 +184,8 @@ class WindowModelTest {
     void whatIsMindedHasAWindowAHandCanMeet() {
         for (Cut cut : CATALOGUE.cuts()) {
             for (Cut state : cut.makerCooks() ? List.of(cut, cut.cookedByMaker()) : List.of(cut)) {
-                WindowModel.Computed own = new WindowModel().window(Piece.of(state, false, 1), Simmer.of(0, 0.9));
+                WindowModel.Computed own =
+                        new WindowModel().window(Piece.of(state, false, 1), Simmer.of(0, 0.9, false));
                 if (cut.governed().isBy(Governed.By.CORE) && !cut.byHand() && !SLICES_OF_THEIR_OWN.contains(cut.id())) {
                     assertThat(own.bestUntil() - own.ready()).as(cut.id()).isGreaterThanOrEqualTo(45);
                 }
@@ -197,9 +198,10 @@ class WindowModelTest {
     void whatItsMakerCookedIsOnlyHeatedThrough() {
         for (Cut cut : CATALOGUE.cuts().stream().filter(Cut::makerCooks).toList()) {
             Piece piece = Piece.of(cut.cookedByMaker(), false, 1);
-            WindowModel.Computed raw = window(cut.id(), Simmer.of(0, 0.9));
-            WindowModel.Computed cooked = new WindowModel().window(piece, Simmer.of(0, 0.9));
-            double hot = piece.in(Simmer.of(0, 0.9).floorC(), Piece.SIMMERING).secondsTo(57);
+            WindowModel.Computed raw = window(cut.id(), Simmer.of(0, 0.9, false));
+            WindowModel.Computed cooked = new WindowModel().window(piece, Simmer.of(0, 0.9, false));
+            double hot =
+                    piece.in(Simmer.of(0, 0.9, false).floorC(), Piece.SIMMERING).secondsTo(57);
             assertThat(cooked.ready()).as(cut.id()).isLessThan(raw.ready()).isGreaterThanOrEqualTo((int) hot);
         }
     }
@@ -234,7 +236,7 @@ class WindowModelTest {
     }
 
     private static String row(Cut cut) {
-        WindowModel.Computed own = window(cut.id(), Simmer.of(0, 0.9));
+        WindowModel.Computed own = window(cut.id(), Simmer.of(0, 0.9, false));
         Times told = cut.times();
         return "| %s | %d-%d-%d | %d-%d-%d"
                 .formatted(
@@ -248,7 +250,7 @@ class WindowModelTest {
     }
 
     private static boolean differsByMoreThanHalf(Cut cut) {
-        WindowModel.Computed own = window(cut.id(), Simmer.of(0, 0.9));
+        WindowModel.Computed own = window(cut.id(), Simmer.of(0, 0.9, false));
         Times told = cut.times();
         return differ(own.ready(), told.ready())
                 || differ(own.bestUntil(), told.bestUntil())
