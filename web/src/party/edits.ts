@@ -7,7 +7,12 @@ type Remedy = Unmet['remedy']
 export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined {
   switch (remedy.kind) {
     case 'ADD_CUT':
-      return (draft) => draft.menu.push({ cut: remedy.value, fromFrozen: false })
+      return (draft) => addCut(draft, remedy.value, remedy.subject)
+    case 'EAT_UP':
+      return (draft) => {
+        const item = draft.menu.find(({ cut }) => cut === remedy.value)
+        if (item) item.amount = { unit: 'EAT_UP', count: 1 }
+      }
     case 'DO_WITHOUT':
       return (draft) => (draft.without = [...(draft.without ?? []), remedy.value as Category])
     case 'SAY_COOKED':
@@ -45,6 +50,12 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
     case 'SHOW_STEP':
       return undefined
   }
+}
+
+/** The same food cut otherwise is bought and kept as the cut it comes from. */
+function addCut(draft: Brief, cut: string, from: string): void {
+  const { bought, keptIn, cooked } = draft.menu.find((item) => item.cut === from) ?? {}
+  draft.menu.push({ cut, fromFrozen: false, bought, keptIn, cooked })
 }
 
 /** Another day for the party: its trips keep their distance from it. */

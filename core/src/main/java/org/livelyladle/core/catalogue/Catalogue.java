@@ -3,9 +3,11 @@ package org.livelyladle.core.catalogue;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -88,6 +90,16 @@ public final class Catalogue {
 
     public Collection<Ingredient> ingredients() {
         return ingredients.values();
+    }
+
+    /** The smallest form of the same food that a small child cannot choke on, for one that a child could. */
+    public Optional<Cut> forSmallChildren(Cut cut) {
+        return cut.choking() != Choking.ROUND
+                ? Optional.empty()
+                : cuts().stream()
+                        .filter(other -> other.ingredient().equals(cut.ingredient()))
+                        .filter(other -> other.choking() == Choking.NONE && other.pieceGrams() != null)
+                        .min(Comparator.comparingDouble(other -> Objects.requireNonNull(other.pieceGrams())));
     }
 
     public Collection<Cut> cuts() {

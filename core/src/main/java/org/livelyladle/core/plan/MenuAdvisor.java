@@ -18,6 +18,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.Texture;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.Portion;
@@ -43,7 +44,10 @@ final class MenuAdvisor {
     /** A leftover of at least so much [g], and at least this share of what is bought, is overbuying. */
     private static final double MUCH_LEFT_G = 120;
 
-    private static final double MUCH_LEFT_SHARE = 0.5;
+    private static final double MUCH_LEFT_SHARE = 0.3;
+    /** What keeps no longer belongs on the table rather than into the bin [d]. */
+    private static final int KEEPS_BADLY_DAYS = 4;
+
     private static final List<Texture> WANTED_TEXTURES =
             List.of(Texture.CRISP, Texture.SPRINGY, Texture.SILKY, Texture.SPONGY);
 
@@ -85,6 +89,7 @@ final class MenuAdvisor {
         textures();
         times();
         heat();
+        smallChildren();
         tooMuch();
         return List.copyOf(suggestions);
     }
@@ -200,13 +205,31 @@ final class MenuAdvisor {
                 new Remedy("Add a small pot of " + KitchenText.lower(b.name()), Remedy.Kind.ADD_POT, "", b.id()))));
     }
 
-    /** Packs of which most would be left, and cuts so thinly spread that people go without. */
+    /** Round things a small child is served: cut small they are safer to eat, and have a window of their own. */
+    private void smallChildren() {
+        for (Cut cut : menu) {
+            List<String> children = portions.lines().stream()
+                    .filter(line -> line.cut().equals(cut.id()) && line.served().value() > 0)
+                    .map(line -> brief.guest(line.guest()).orElseThrow())
+                    .filter(Guest::isSmallChild)
+                    .map(Guest::name)
+                    .toList();
+            catalogue
+                    .forSmallChildren(cut)
+                    .filter(small -> !children.isEmpty() && !menu.contains(small))
+                    .ifPresent(small -> suggestions.add(new Suggestion(
+                            "small." + cut.id(),
+                            "For " + String.join(", ", children) + ": "
+                                    + KitchenText.lower(
+                                            catalogue.ingredientOf(cut).name()) + " " + small.name()
+                                    + " are done in a third of the time, which planned as a thing of their own they get.",
+                            new Remedy("Plan them " + small.name(), Remedy.Kind.ADD_CUT, cut.id(), small.id()))));
+        }
+    }
+
+    /** Packs that do not keep and of which much would be left, and cuts so thinly spread that people go without. */
     private void tooMuch() {
         menu.stream()
-                .filter(cut -> menu.stream()
-                                .filter(isOf(catalogue.ingredientOf(cut).category()))
-                                .count()
-                        > 1)
                 .flatMap(cut -> leftOver(cut).or(() -> tooThin(cut)).stream())
                 .limit(MOST_TOO_MUCH)
                 .forEach(suggestions::add);
@@ -223,14 +246,19 @@ final class MenuAdvisor {
                 .mapToDouble(need -> need.missing().value())
                 .sum();
         double left = bought - missing;
-        if (left < MUCH_LEFT_G || left < MUCH_LEFT_SHARE * bought) {
+        Ingredient ingredient = catalogue.ingredientOf(cut);
+        boolean isSaid = brief.item(cut.id()).amount() != null;
+        if (isSaid
+                || ingredient.keepsDays() > KEEPS_BADLY_DAYS
+                || left < MUCH_LEFT_G
+                || left < MUCH_LEFT_SHARE * bought) {
             return Optional.empty();
         }
-        return Optional.of(leaveOut(
-                cut,
-                "Of " + text.grams(bought) + " of "
-                        + KitchenText.lower(catalogue.ingredientOf(cut).name()) + " bought, " + text.grams(left)
-                        + " would be left over."));
+        return Optional.of(new Suggestion(
+                "less." + cut.id(),
+                "Of " + text.grams(bought) + " of " + KitchenText.lower(ingredient.name()) + " bought, "
+                        + text.grams(left) + " would be left over, and it does not keep.",
+                new Remedy("Eat the packs up", Remedy.Kind.EAT_UP, "", cut.id())));
     }
 
     private Optional<Suggestion> tooThin(Cut cut) {
@@ -238,7 +266,11 @@ final class MenuAdvisor {
                 .filter(line -> line.cut().equals(cut.id()) && line.pieces() != null)
                 .toList();
         long without = own.stream().filter(line -> line.served().value() == 0).count();
-        if (without == 0 || 3 * without < own.size()) {
+        boolean isOnly = menu.stream()
+                        .filter(isOf(catalogue.ingredientOf(cut).category()))
+                        .count()
+                == 1;
+        if (isOnly || without == 0 || 3 * without < own.size()) {
             return Optional.empty();
         }
         return Optional.of(leaveOut(

@@ -18,6 +18,8 @@ public record Remedy(String label, Kind kind, String subject, String value) {
         ADD_POT,
         /** Fill the pot {@code subject} to {@code value} percent. */
         FILL_POT,
+        /** Serve up the packs that are bought of the cut {@code value}. */
+        EAT_UP,
         /** Offer the sauce {@code value}. */
         ADD_SAUCE,
         /** Let the meal last {@code value} minutes. */

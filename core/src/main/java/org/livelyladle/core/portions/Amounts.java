@@ -35,6 +35,7 @@ final class Amounts {
     private final Catalogue catalogue;
     private final Ledger ledger;
     private final KitchenText text;
+    private final Diners diners;
     private final Map<String, Target> targets = new HashMap<>();
     private final Map<String, Map<String, Double>> weights = new HashMap<>();
     private final List<Portions.Wordless> wordless = new ArrayList<>();
@@ -54,6 +55,7 @@ final class Amounts {
         this.catalogue = catalogue;
         this.ledger = ledger;
         this.text = text;
+        this.diners = new Diners(brief, catalogue);
         for (MenuItem item : brief.menu()) {
             if (item.amount() != null) {
                 Cut cut = catalogue.cut(item.cut());
@@ -136,8 +138,7 @@ final class Amounts {
     /** Of those who share it; who has a pinned portion has that. */
     private Map<String, Double> weights(Cut cut, Map<String, Figure> factors) {
         Map<String, Double> byGuest = new HashMap<>();
-        brief.guests().stream()
-                .filter(guest -> PortionPlanner.mayHave(guest, cut, catalogue))
+        diners.of(cut).stream()
                 .filter(guest -> brief.decisions().portion(guest.id(), cut.id()).isEmpty())
                 .forEach(guest -> byGuest.put(
                         guest.id(),
@@ -199,8 +200,7 @@ final class Amounts {
 
     /** Who has a pinned portion has it out of what there is. */
     private Target shared(Cut cut, Amount amount, double grams, String said) {
-        double pinned = brief.guests().stream()
-                .filter(guest -> PortionPlanner.mayHave(guest, cut, catalogue))
+        double pinned = diners.of(cut).stream()
                 .flatMap(guest -> brief.decisions().portion(guest.id(), cut.id()).stream())
                 .mapToDouble(pin -> pin.grams())
                 .sum();

@@ -23,7 +23,6 @@ import org.livelyladle.core.brief.Decisions.PortionPin;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.MenuItem;
-import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
@@ -33,8 +32,6 @@ import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Term;
-import org.livelyladle.core.safety.Content;
-import org.livelyladle.core.safety.Needs;
 
 /** Shares the food among the guests. One use per plan. */
 public final class PortionPlanner {
@@ -44,6 +41,7 @@ public final class PortionPlanner {
     private final Catalogue catalogue;
     private final Ledger ledger;
     private final KitchenText text;
+    private final Diners diners;
     private final List<Cut> menu;
     private final Budgets budgets;
     private final Alternatives alternatives;
@@ -62,6 +60,7 @@ public final class PortionPlanner {
         this.catalogue = catalogue;
         this.ledger = ledger;
         this.text = text;
+        this.diners = new Diners(brief, catalogue);
         this.menu = brief.menu().stream()
                 .map(MenuItem::cut)
                 .map(catalogue::cut)
@@ -162,26 +161,14 @@ public final class PortionPlanner {
     private Map<Category, List<Cut>> openCuts(Guest guest) {
         Map<Category, List<Cut>> open = new EnumMap<>(Category.class);
         for (Cut cut : menu) {
-            if (mayHave(guest, cut, catalogue)) {
-                open.computeIfAbsent(catalogue.ingredientOf(cut).category(), c -> new ArrayList<>())
-                        .add(cut);
-                continue;
-            }
-            Content content = Content.of(cut, catalogue);
-            List<Need> broken = Needs.brokenByEating(guest, content);
-            if (broken.isEmpty()) {
-                bar(guest, cut, true, "never eats it");
-            } else {
-                bar(guest, cut, false, Needs.labels(broken, content));
-            }
+            diners.against(guest, cut)
+                    .ifPresentOrElse(
+                            against -> bar(guest, cut, against.byWish(), against.reason()),
+                            () -> open.computeIfAbsent(
+                                            catalogue.ingredientOf(cut).category(), c -> new ArrayList<>())
+                                    .add(cut));
         }
         return open;
-    }
-
-    /** Neither a need nor a dislike stands against it. */
-    static boolean mayHave(Guest guest, Cut cut, Catalogue catalogue) {
-        return Needs.brokenByEating(guest, Content.of(cut, catalogue)).isEmpty()
-                && guest.likingOf(cut.id()) != Liking.NEVER;
     }
 
     private void bar(Guest guest, Cut cut, boolean byWish, String reason) {

@@ -14,17 +14,18 @@ import org.livelyladle.core.brief.Brief;
  *
  * <p>Method: serial schedule generation on mirrored time, from sitting down less the buffer backwards, over lists in
  * which whatever comes after a job is placed before it. Lists go by the longest work that leads up to a job, first as it
- * is, then with keys strayed from a fixed seed; the timetable with the least food left waiting too long and, among
+ * is, then with keys strayed from a fixed seed; and a timetable is mended: the job whose food waits most too long is
+ * placed first, or what waits for it follows it sooner. The timetable with the least food left waiting too long and, among
  * equals, the latest beginnings is kept. Guaranteed: each job after those it waits for, nobody and nothing taken twice,
  * the same answer to the same brief; not guaranteed: the latest possible of all.
  */
 final class BaseFinder {
     private static final long SEED = 20_261_128;
     /** Job placements spent on trying lists. */
-    private static final int BUDGET = 1_000;
+    private static final int BUDGET = 1_500;
 
     private static final int FEWEST_LISTS = 4;
-    private static final int MOST_LISTS = 16;
+    private static final int MOST_LISTS = 24;
     private static final double STRAYING = 0.5;
     /** What keeping for one minute only would count as in lead, one after another [min2]. */
     private static final double[] HASTE = {0, 3_000, 12_000, 50_000};
@@ -103,27 +104,95 @@ final class BaseFinder {
     Base find() {
         SplittableRandom random = new SplittableRandom(SEED);
         int lists = Math.max(FEWEST_LISTS, Math.min(MOST_LISTS, BUDGET / Math.max(1, project.size())));
-        Base best = null;
-        long least = Long.MAX_VALUE;
+        Try best = null;
+        Try last = null;
         for (int n = 0; n < lists; n++) {
-            Base base = build(list(n < HASTE.length ? 0 : STRAYING, HASTE[n % HASTE.length], random));
-            long cost = cost(base.slots());
-            if (cost < least) {
-                least = cost;
-                best = base;
+            boolean mends = n >= HASTE.length && n % 3 != 0;
+            Try next;
+            if (mends && n % 3 == 1) {
+                next = last.stalestFirst();
+            } else if (mends) {
+                next = last.followedSooner();
+            } else {
+                next = new Try(keys(n < HASTE.length ? 0 : STRAYING, HASTE[n % HASTE.length], random), noLatest());
             }
+            boolean better = best == null || next.cost < best.cost;
+            last = mends || better ? next : last;
+            best = better ? next : best;
         }
-        return Objects.requireNonNull(best, "one list at least");
+        return Objects.requireNonNull(best, "one list at least").base;
     }
 
-    /** Followers first; among those whose followers are listed the one with the longest lead, the more so the less it keeps. */
-    private int[] list(double straying, double haste, SplittableRandom random) {
-        int size = project.size();
-        double[] keys = new double[size];
-        int[] waiting = new int[size];
-        for (int i = 0; i < size; i++) {
+    private int[] noLatest() {
+        int[] latest = new int[project.size()];
+        Arrays.fill(latest, Integer.MAX_VALUE);
+        return latest;
+    }
+
+    /** A timetable by keys, with the latest end of some jobs, and what it costs. */
+    private final class Try {
+        private final double[] keys;
+        private final int[] latest;
+        private final Base base;
+        private final long cost;
+        private final int stalest;
+
+        private Try(double[] keys, int[] latest) {
+            this.keys = keys;
+            this.latest = latest;
+            this.base = build(list(keys), latest);
+            this.cost = cost(base.slots());
+            this.stalest = IntStream.range(0, keys.length)
+                    .boxed()
+                    .max(Comparator.comparingInt(i -> stale(i, base.slots())))
+                    .orElse(-1);
+        }
+
+        /** The job whose food waits most too long takes its place before all others, with what waits for it. */
+        private Try stalestFirst() {
+            double[] other = keys.clone();
+            if (stalest >= 0) {
+                first(stalest, Arrays.stream(keys).max().orElse(0) + 1, other);
+            }
+            return new Try(other, latest);
+        }
+
+        /** What waits for that job follows it as soon as what it leaves asks for. */
+        private Try followedSooner() {
+            int[] other = latest.clone();
+            if (stalest >= 0) {
+                int keeps = base.slots()[stalest].end() + project.job(stalest).keepsMinutes();
+                for (int follower : project.after[stalest]) {
+                    other[follower] = Math.min(
+                            other[follower], keeps + project.job(follower).minutes());
+                }
+            }
+            return new Try(keys, other);
+        }
+    }
+
+    /** The longest lead, the more so the less it keeps. */
+    private double[] keys(double straying, double haste, SplittableRandom random) {
+        double[] keys = new double[project.size()];
+        for (int i = 0; i < keys.length; i++) {
             double key = lead[i] + haste / Math.max(1, project.job(i).keepsMinutes());
             keys[i] = key * (1 + straying * (2 * random.nextDouble() - 1));
+        }
+        return keys;
+    }
+
+    private void first(int job, double key, double[] keys) {
+        keys[job] = key;
+        for (int follower : project.after[job]) {
+            first(follower, key, keys);
+        }
+    }
+
+    /** Followers first; among those whose followers are listed the one with the largest key. */
+    private int[] list(double[] keys) {
+        int size = project.size();
+        int[] waiting = new int[size];
+        for (int i = 0; i < size; i++) {
             waiting[i] = project.after[i].length;
         }
         int[] list = new int[size];
@@ -143,14 +212,14 @@ final class BaseFinder {
         return list;
     }
 
-    private Base build(int[] list) {
+    private Base build(int[] list, int[] latest) {
         Room room = new Room(crew, brief.kitchenOrUsual(), outings, Room.Search.FIRST_DRAFT);
         Slot[] slots = fixed.clone();
         List<Wash> washes = new ArrayList<>();
-        pinned().forEach(job -> place(job, room, slots, washes));
+        pinned().forEach(job -> place(job, latestEnd(job, slots), room, slots, washes));
         for (int job : list) {
             if (slots[job] == null) {
-                place(job, room, slots, washes);
+                place(job, Math.min(latest[job], latestEnd(job, slots)), room, slots, washes);
             }
         }
         return new Base(slots, washes);
@@ -167,9 +236,9 @@ final class BaseFinder {
                 .toList();
     }
 
-    private void place(int job, Room room, Slot[] slots, List<Wash> washes) {
+    private void place(int job, int latestEnd, Room room, Slot[] slots, List<Wash> washes) {
         Job it = project.job(job);
-        Room.Placed placed = room.nearest(it, latestEnd(job, slots), Slot.ANY);
+        Room.Placed placed = room.nearest(it, latestEnd, Slot.ANY);
         Slot slot = placed.slot();
         slots[job] = slot;
         room.take(it, placed);
@@ -208,12 +277,18 @@ final class BaseFinder {
         for (int i = 0; i < slots.length; i++) {
             Job job = project.job(i);
             if (!job.isFixed()) {
-                cost += (long) STALE_WEIGHT * Math.max(0, needed(i, slots) - slots[i].end() - job.keepsMinutes());
+                cost += (long) STALE_WEIGHT * stale(i, slots);
                 cost -= (long) slots[i].start() * job.hands() / 16;
                 begins = Math.min(begins, slots[i].start());
             }
         }
         return cost - begins;
+    }
+
+    /** So long waits what a job leaves beyond what it keeps [min]. */
+    private int stale(int job, Slot[] slots) {
+        Job it = project.job(job);
+        return it.isFixed() ? 0 : Math.max(0, needed(job, slots) - slots[job].end() - it.keepsMinutes());
     }
 
     /** When what a job leaves is first needed [min from sitting down]. */

@@ -99,14 +99,17 @@ class MenuAdvisorTest {
         assertThat(CATALOGUE.broth(mild.remedy().value()).heat()).isEqualTo(Heat.NONE);
     }
 
+    /** Spinach keeps for days, balls in the freezer for months: only the first belongs on the table rather than into the bin. */
     @Test
-    void overbuyingIsToldWithWhatWouldBeLeft() {
+    void aPackThatDoesNotKeepIsToBeEatenUp() {
         briefs.menu.add("cuttlefish-ball.frozen");
         briefs.offers.add(new Offer("big", "shop", "cuttlefish-ball", "Balls", 1000, 900, null, null));
-        Suggestion less = suggestion("less.cuttlefish-ball.frozen").orElseThrow();
+        briefs.offers.add(new Offer("sack", "shop", "spinach", "Spinach", 1500, 300, null, null));
+        Suggestion less = suggestion("less.spinach.leaves").orElseThrow();
 
-        assertThat(less.text()).matches("Of 1.00 kg of cuttlefish balls bought, \\d+ g would be left over\\.");
-        assertThat(less.remedy().kind()).isEqualTo(Remedy.Kind.REMOVE_CUT);
+        assertThat(suggestion("less.cuttlefish-ball.frozen")).isEmpty();
+        assertThat(less.text()).matches("Of 1.50 kg of spinach bought, .* would be left over, and it does not keep\\.");
+        assertThat(less.remedy().kind()).isEqualTo(Remedy.Kind.EAT_UP);
     }
 
     @Test
