@@ -516,22 +516,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/prep-schedule": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["schedule"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/scale": {
         parameters: {
             query?: never;
@@ -1087,11 +1071,15 @@ export interface components {
         };
         Extra: {
             adultsOnly: boolean;
+            /** Format: int32 */
+            glassMl?: number;
             ingredient: string;
             /** @enum {string} */
             kind: "STARTER" | "PICKLE" | "HERB" | "WRAP" | "DRINK";
             /** @enum {string} */
             mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
+            /** @enum {string} */
+            served: "CHILL" | "CUT" | "KEEP_FROM_AIR" | "BOIL" | "SET_OUT";
             /** Format: double */
             weight: number;
         };
@@ -1212,6 +1200,7 @@ export interface components {
             /** @enum {string} */
             mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
             name: string;
+            oneCalled: string;
             /** Format: int32 */
             oneGrams?: number;
             /** @enum {string} */
@@ -1352,6 +1341,8 @@ export interface components {
             /** @enum {string} */
             keptIn?: "SHOP" | "FRIDGE" | "FREEZER";
             ready?: boolean;
+            /** Format: int32 */
+            secondsGrams?: number;
             /** Format: int32 */
             sizePercent?: number;
             /** @enum {string} */
@@ -1695,16 +1686,20 @@ export interface components {
         Pot: {
             /** Format: int32 */
             basketsPerSide: number;
+            /** @enum {string} */
+            boil?: "GENTLE" | "SIMMER" | "ROLLING";
             /** Format: int32 */
             capacityMl: number;
             /** Format: int32 */
             fillPercent: number;
+            gentle?: boolean;
             heat?: components["schemas"]["HeatSource"];
             id: string;
             /** @enum {string} */
             kind?: "POT" | "PERSONAL" | "PLATE_AND_MOAT" | "DIP";
             name: string;
             reachedBy?: string[];
+            rolling?: boolean;
             sides: components["schemas"]["Side"][];
             size?: components["schemas"]["PotSize"];
             /** @enum {string} */
@@ -1900,7 +1895,7 @@ export interface components {
         };
         Remedy: {
             /** @enum {string} */
-            kind: "ADD_CUT" | "DO_WITHOUT" | "SAY_COOKED" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "PIN_PORTION" | "FREE_PIN" | "HAND_OVER" | "LET_HELP" | "BUY_READY" | "SWAP_BROTH" | "SIT_LATER" | "SHOW_STEP";
+            kind: "ADD_CUT" | "DO_WITHOUT" | "SAY_COOKED" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "EAT_UP" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "PIN_PORTION" | "FREE_PIN" | "HAND_OVER" | "LET_HELP" | "BUY_READY" | "SWAP_BROTH" | "SIT_LATER" | "SHOW_STEP";
             label: string;
             subject: string;
             value: string;
@@ -1921,10 +1916,10 @@ export interface components {
             minutes: number;
             name: string;
             parts: components["schemas"]["SaucePart"][];
-            /** Format: double */
-            portion: number;
             rawEgg: boolean;
             remark: string;
+            /** @enum {string} */
+            use: "DIP" | "DRIZZLE" | "SQUEEZE" | "PINCH" | "DROP";
         };
         SauceChoice: {
             sauce: string;
@@ -1989,28 +1984,6 @@ export interface components {
             /** Format: double */
             grams?: number;
             message?: string;
-        };
-        Schedule: {
-            /** Format: int32 */
-            makespanMinutes: number;
-            starts: {
-                [key: string]: number;
-            };
-        };
-        ScheduleProblem: {
-            resources: {
-                [key: string]: number;
-            };
-            tasks: components["schemas"]["ScheduleProblemTask"][];
-        };
-        ScheduleProblemTask: {
-            after?: string[];
-            id: string;
-            /** Format: int32 */
-            minutes: number;
-            needs?: {
-                [key: string]: number;
-            };
         };
         ScoreTerm: {
             /** Format: double */
@@ -3345,30 +3318,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Plan"];
-                };
-            };
-        };
-    };
-    schedule: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ScheduleProblem"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Schedule"];
                 };
             };
         };

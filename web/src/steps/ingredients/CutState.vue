@@ -6,11 +6,13 @@ import { CATEGORIES, labelOf } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import MeasureInput from '@/ui/MeasureInput.vue'
 import { vSaid } from '@/ui/said'
-import { AMOUNTS, BOUGHT, firstCount, isWeight, KEPT_IN, type Amount } from './state'
+import { AMOUNTS, BOUGHT, firstCount, isWeight, KEPT_IN, plural, type Amount } from './state'
 
 /** The state one cut is bought in, where it comes from, and how much there is to be. */
 const props = defineProps<{ cut: string }>()
 type Item = Brief['menu'][number]
+/** A plate to begin with; memory [g]. */
+const PLATE_G = 150
 
 const { party, brief, plan, catalogue } = useOpenParty()
 const item = computed(() => brief.value.menu.find((m) => m.cut === props.cut))
@@ -28,6 +30,8 @@ const kind = computed(() => labelOf(CATEGORIES, total.value?.category ?? 'MEAT')
 const alike = computed(() =>
   plan.value.portions.cuts.filter((c) => c.category === total.value?.category).map((c) => c.cut),
 )
+/** It is said in what is bought, so nothing is held back besides. */
+const bySale = computed(() => ['PACKS', 'ONES', 'EAT_UP'].includes(item.value?.amount?.unit ?? ''))
 const amounts = computed(() =>
   AMOUNTS.filter(
     ({ value }) =>
@@ -128,7 +132,9 @@ function setCount(count: number | undefined | null): void {
         <span class="quiet">how much</span>
         <select class="line-input" :value="item.amount?.unit ?? ''" @change="chooseUnit">
           <option value="">as the portions say</option>
-          <option v-for="unit in amounts" :key="unit.value" :value="unit.value">{{ unit.label }}</option>
+          <option v-for="unit in amounts" :key="unit.value" :value="unit.value">
+            {{ unit.value === 'ONES' && ingredient?.oneCalled ? plural(ingredient.oneCalled) : unit.label }}
+          </option>
         </select>
       </label>
       <MeasureInput
@@ -149,6 +155,28 @@ function setCount(count: number | undefined | null): void {
           @change="setCount(Number(($event.target as HTMLInputElement).value.replace(',', '.')))"
         />
       </label>
+      <button
+        v-if="!bySale"
+        type="button"
+        class="chip"
+        :aria-pressed="item.secondsGrams !== undefined"
+        @click="
+          change('hold a plate back', (own) => (own.secondsGrams = own.secondsGrams ? undefined : PLATE_G))
+        "
+      >
+        a plate for seconds
+      </button>
+      <MeasureInput
+        v-if="item.secondsGrams && !bySale"
+        class="count"
+        measure="weight"
+        label="for seconds"
+        :units="brief.units"
+        :model-value="item.secondsGrams"
+        @update:model-value="
+          (grams) => grams && change('hold a plate back', (own) => (own.secondsGrams = Math.round(grams)))
+        "
+      />
       <span v-if="item.amount && total" class="quiet comes"
         >comes to {{ total.grams.text }} at the table</span
       >

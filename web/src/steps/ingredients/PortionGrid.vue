@@ -16,7 +16,12 @@ import { useGridWindow } from './useGridWindow'
 const { party, brief, plan, catalogue } = useOpenParty()
 const { mobile } = useDisplay()
 const frame = ref<HTMLElement>()
-const lines = computed(() => gridLines(gridOf(brief.value, plan.value)))
+/** How one of a cut is called as it is sold. */
+function called(cut: string): string {
+  const own = catalogue.value.cuts.find(({ id }) => id === cut)?.ingredient
+  return catalogue.value.ingredients.find(({ id }) => id === own)?.oneCalled ?? ''
+}
+const lines = computed(() => gridLines(gridOf(brief.value, plan.value, called)))
 const editing = ref<{ guest: string; cut: string }>()
 /** The cut whose size and window are looked at. */
 const sheet = ref<string>()

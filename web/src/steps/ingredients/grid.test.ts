@@ -3,7 +3,7 @@ import { aBrief, aPlan } from '@/test/data'
 import { gridLines, gridOf, step } from './grid'
 
 it('has a row for each cut and a cell for each guest', () => {
-  const groups = gridOf(aBrief(), aPlan())
+  const groups = gridOf(aBrief(), aPlan(), () => '')
 
   expect(groups.map((group) => group.category)).toEqual(['MEAT', 'TOFU'])
   expect(groups[0]?.rows[0]).toMatchObject({ name: 'Beef', detail: '2 mm slices' })
@@ -11,7 +11,7 @@ it('has a row for each cut and a cell for each guest', () => {
 })
 
 it('shows pieces where there are pieces, else grams, and why there is nothing', () => {
-  const [meat, tofu] = gridOf(aBrief(), aPlan())
+  const [meat, tofu] = gridOf(aBrief(), aPlan(), () => '')
 
   expect(meat?.rows[0]?.cells[0]).toMatchObject({ barred: 'vegan; Tofu, cubes instead', text: '' })
   expect(meat?.rows[0]?.cells[1]).toMatchObject({ barred: undefined, text: '8', grams: 100 })
@@ -19,7 +19,7 @@ it('shows pieces where there are pieces, else grams, and why there is nothing', 
 })
 
 it('is walked by keys, over headings and not beyond its edges', () => {
-  const lines = gridLines(gridOf(aBrief(), aPlan()))
+  const lines = gridLines(gridOf(aBrief(), aPlan(), () => ''))
 
   expect(lines.map((line) => line.kind)).toEqual(['category', 'row', 'category', 'row'])
   const from = { line: 1, column: 0 }

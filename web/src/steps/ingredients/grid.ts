@@ -31,8 +31,12 @@ export interface Group {
   rows: Row[]
 }
 
-/** The guests-by-ingredients grid, by category in menu order. */
-export function gridOf(brief: Brief, plan: Plan): Group[] {
+/**
+ * The guests-by-ingredients grid, by category in menu order.
+ *
+ * @param called how one of a cut is called as it is sold, empty without a word
+ */
+export function gridOf(brief: Brief, plan: Plan, called: (cut: string) => string): Group[] {
   const lines = new Map(plan.portions.lines.map((line) => [`${line.guest} ${line.cut}`, line]))
   const barred = new Map(
     plan.portions.barred.map((b) => [
@@ -40,7 +44,7 @@ export function gridOf(brief: Brief, plan: Plan): Group[] {
       b.instead ? `${b.reason}; ${b.instead} instead` : b.reason,
     ]),
   )
-  const said = new Map(brief.menu.map((item) => [item.cut, saidOf(brief.units, item)]))
+  const said = new Map(brief.menu.map((item) => [item.cut, saidOf(brief.units, item, called(item.cut))]))
   const groups: Group[] = []
   for (const cut of plan.portions.cuts) {
     const [name, ...detail] = cut.name.split(', ')

@@ -4,6 +4,10 @@ import type { Brief } from '@/api/types'
 import { labelOf } from '@/party/words'
 import { weight } from '@/ui/units'
 
+/** @example plural('block of noodles') // 'blocks of noodles' */
+export const plural = (called: string): string =>
+  called.replace(/^\w+/, (noun) => (noun.endsWith('ch') ? `${noun}es` : `${noun}s`))
+
 type Item = Brief['menu'][number]
 export type Bought = NonNullable<Item['bought']>
 export type KeptIn = NonNullable<Item['keptIn']>
@@ -38,8 +42,11 @@ export const isWeight = (unit: Amount['unit']): boolean => unit === 'GRAMS' || u
 export const firstCount = (unit: Amount['unit'], grams: number): number =>
   isWeight(unit) ? Math.max(50, Math.round(grams / 10) * 10) : 1
 
-/** @example amountWords('METRIC', { unit: 'PACKS', count: 2 }) // '2 packs' */
-export function amountWords(units: Brief['units'], amount: Amount): string {
+/**
+ * @param called how one of it as it is sold is called, empty without a word
+ * @example amountWords('METRIC', { unit: 'PACKS', count: 2 }, '') // '2 packs'
+ */
+export function amountWords(units: Brief['units'], amount: Amount, called: string): string {
   const n = amount.count
   switch (amount.unit) {
     case 'GRAMS':
@@ -53,21 +60,22 @@ export function amountWords(units: Brief['units'], amount: Amount): string {
     case 'PACKS':
       return n === 1 ? '1 pack' : `${n} packs`
     case 'ONES':
-      return `${n} of it`
+      return called ? `${n} ${n === 1 ? called : plural(called)}` : `${n} of it`
     case 'EAT_UP':
       return 'packs eaten up'
   }
 }
 
 /** What is said of it and not as usual, in a few words; empty when nothing is. */
-export function saidOf(units: Brief['units'], item: Item): string {
+export function saidOf(units: Brief['units'], item: Item, called: string): string {
   return [
     item.bought && `bought ${labelOf(BOUGHT, item.bought)}`,
     item.keptIn && labelOf(KEPT_IN, item.keptIn),
     item.fromFrozen && 'goes in frozen',
     item.cooked === true && 'cooked by the maker',
     item.cooked === false && 'raw',
-    item.amount && amountWords(units, item.amount),
+    item.amount && amountWords(units, item.amount, called),
+    item.secondsGrams && 'a plate for seconds',
   ]
     .filter(Boolean)
     .join(', ')

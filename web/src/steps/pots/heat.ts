@@ -17,7 +17,12 @@ export const BOILS: { value: NonNullable<Pot['boil']>; label: string; does: stri
     does: 'Just under the boil, for pork, chicken and creamy broths; less goes in at a time.',
     fact: 'trembles at',
   },
-  { value: 'SIMMER', label: 'simmer', does: 'A few bubbles, the lid ajar between drops.', fact: 'simmers at' },
+  {
+    value: 'SIMMER',
+    label: 'simmer',
+    does: 'A few bubbles, the lid ajar between drops.',
+    fact: 'simmers at',
+  },
   {
     value: 'ROLLING',
     label: 'rolling',

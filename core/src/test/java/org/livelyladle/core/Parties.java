@@ -249,7 +249,8 @@ public final class Parties {
                     oneIn(6) ? any(KeptIn.values()) : null,
                     cut.makerCooks() && oneIn(2) ? Boolean.TRUE : null,
                     mayStandBeside(catalogue, cut) && oneIn(6) ? Boolean.TRUE : null,
-                    oneIn(5) ? amount(cut) : null));
+                    oneIn(5) ? amount(cut) : null,
+                    later.nextInt(8) == 0 ? 20 + later.nextInt(400) : null));
         }
         if (oneIn(4)) {
             briefs.without.add(any(Category.served().toArray(Category[]::new)));

@@ -24,6 +24,7 @@ import org.livelyladle.core.check.InvalidInputException;
  * @param beside it stands beside the pots: noodles and rice are cooked for the bowls, leaves are eaten raw; false when left
  *     out
  * @param amount how much there is to be of it, in the host's words; shared by the portions when left out
+ * @param secondsGrams held back on a plate for second helpings, besides everybody's portion [g]; nothing when left out
  */
 public record MenuItem(
         String cut,
@@ -38,14 +39,19 @@ public record MenuItem(
         @Nullable KeptIn keptIn,
         @Nullable Boolean cooked,
         @Nullable Boolean beside,
-        @Nullable Amount amount) {
+        @Nullable Amount amount,
+        @Nullable Integer secondsGrams) {
     private static final int USUAL = 100;
+    private static final int MOST_SECONDS_G = 5000;
 
     public MenuItem {
         Check.id(cut, "cut");
         if (sizePercent != null) {
             Check.range(sizePercent, "sizePercent", 40, 250);
             sizePercent = sizePercent == USUAL ? null : sizePercent;
+        }
+        if (secondsGrams != null) {
+            Check.range(secondsGrams, "secondsGrams", 10, MOST_SECONDS_G);
         }
         if (tending == Tending.PLATE) {
             throw new InvalidInputException("tending", tending, "DIP, BASKET or SHARED; PLATE is a way of a pot");
@@ -74,7 +80,8 @@ public record MenuItem(
      * @param sizePercent against the catalogue's size [%]; 100 when left out
      */
     public static MenuItem of(String cut, boolean fromFrozen, @Nullable Integer sizePercent) {
-        return new MenuItem(cut, fromFrozen, sizePercent, null, null, null, null, null, null, null, null, null, null);
+        return new MenuItem(
+                cut, fromFrozen, sizePercent, null, null, null, null, null, null, null, null, null, null, null);
     }
 
     /** The same cut, bought in a state. */
@@ -92,10 +99,11 @@ public record MenuItem(
                 keptIn,
                 cooked,
                 beside,
-                amount);
+                amount,
+                secondsGrams);
     }
 
-    /** The same cut, nothing said of how much there is to be. */
+    /** The same cut, nothing said of how much there is to be, and no plate held back. */
     public MenuItem withoutAmount() {
         return new MenuItem(
                 cut,
@@ -110,7 +118,13 @@ public record MenuItem(
                 keptIn,
                 cooked,
                 beside,
+                null,
                 null);
+    }
+
+    /** On the plate for second helpings [g]; whoever says how many packs there are has none besides. */
+    public double heldBackGrams() {
+        return secondsGrams == null || amount != null && amount.unit().isAsBought() ? 0 : secondsGrams;
     }
 
     public boolean isEatenLast() {

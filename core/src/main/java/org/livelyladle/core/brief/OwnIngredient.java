@@ -139,6 +139,7 @@ public record OwnIngredient(
                 known.map(Ingredient::densityGPerMl).orElse(WATER_G_PER_ML),
                 either(keepsDays, known.map(Ingredient::keepsDays).orElse(0)),
                 known.map(Ingredient::oneGrams).orElse(null),
+                known.map(Ingredient::oneCalled).orElse(""),
                 Mark.HOST,
                 known.map(Ingredient::alsoCalled).orElse(List.of()),
                 known.map(Ingredient::remark).orElse(unknown()));

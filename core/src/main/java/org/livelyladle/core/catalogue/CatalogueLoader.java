@@ -45,6 +45,7 @@ final class CatalogueLoader {
                         row.yesNo("adultsOnly"),
                         row.number("weight", 0.05, 1),
                         row.oneOf("served", Extra.Served.class),
+                        whole(row, "glassMl", 20, 1000),
                         row.mark()))
                 .toList();
         List<BarPart> sauceBar = files.csv("sauce-bar.csv").stream()
@@ -70,15 +71,16 @@ final class CatalogueLoader {
                 row.number("edibleShare", 0.05, 4),
                 row.number("densityGPerMl", 0.1, 3),
                 row.whole("keepsDays", 0, 3650),
-                oneGrams(row),
+                whole(row, "oneGrams", 1, 20_000),
+                row.raw("oneCalled"),
                 row.mark(),
                 row.parts("alsoCalled"),
                 row.raw("remark"));
     }
 
-    private static @Nullable Integer oneGrams(Row row) {
-        OptionalInt grams = row.optionalWhole("oneGrams", 1, 20_000);
-        return grams.isPresent() ? grams.getAsInt() : null;
+    private static @Nullable Integer whole(Row row, String field, int least, int most) {
+        OptionalInt number = row.optionalWhole(field, least, most);
+        return number.isPresent() ? number.getAsInt() : null;
     }
 
     private PrepStep prepStep(Row row) {
@@ -241,7 +243,7 @@ final class CatalogueLoader {
                 row.text("name"),
                 row.text("remark"),
                 row.yesNo("rawEgg"),
-                row.number("portion", 0.05, 2),
+                row.oneOf("use", Sauce.Use.class),
                 row.number("brothMlPer100", 0, 80),
                 entry.list("parts").stream()
                         .map(part -> new Sauce.Part(

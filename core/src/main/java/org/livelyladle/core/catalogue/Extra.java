@@ -1,5 +1,6 @@
 package org.livelyladle.core.catalogue;
 
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.measure.Mark;
 
 /**
@@ -7,15 +8,25 @@ import org.livelyladle.core.measure.Mark;
  *
  * @param adultsOnly never counted for children
  * @param served what is done with it before
+ * @param glassMl of what is drunk, a glass [ml]; null for all else
  * @param weight its part of its kind beside others of weight 1; strong or rich things less; memory
  */
-public record Extra(String ingredient, Kind kind, boolean adultsOnly, double weight, Served served, Mark mark) {
+public record Extra(
+        String ingredient,
+        Kind kind,
+        boolean adultsOnly,
+        double weight,
+        Served served,
+        @Nullable Integer glassMl,
+        Mark mark) {
     /** What brings it to the table. */
     public enum Served {
         /** Into the fridge in time. */
         CHILL,
         /** Washed, and cut where it is large. */
         CUT,
+        /** Cut, and in water with lime until it is served, so that it does not brown. */
+        KEEP_FROM_AIR,
         /** From the freezer into boiling water for some minutes. */
         BOIL,
         /** Out of its packet or jar. */

@@ -13,6 +13,7 @@ import org.livelyladle.core.measure.Mark;
  * @param densityGPerMl for spooned and poured goods [g/ml]
  * @param keepsDays how long it keeps once bought, cold where needed [d]
  * @param oneGrams weight of one as it is sold, a head, a bundle, a cob [g]; null where it is not sold so
+ * @param oneCalled how one says it: "bunch"; empty where it is one of it
  * @param alsoCalled other names a search finds it by
  * @param remark what a host should know of it before it goes on the menu; may be empty
  */
@@ -28,6 +29,7 @@ public record Ingredient(
         double densityGPerMl,
         int keepsDays,
         @Nullable Integer oneGrams,
+        String oneCalled,
         Mark mark,
         List<String> alsoCalled,
         String remark) {

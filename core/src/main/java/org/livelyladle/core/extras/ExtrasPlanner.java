@@ -144,7 +144,11 @@ public final class ExtrasPlanner {
     private Extras.ExtraNeed need(Extra extra, List<Part> own) {
         Ingredient ingredient = catalogue.ingredient(extra.ingredient());
         double value = own.stream().mapToDouble(part -> part.amount().value()).sum();
-        Figure amount = amount("extra." + ingredient.id(), extra.kind(), value)
+        Figure amount = ledger.figure(
+                        "extra." + ingredient.id(),
+                        value,
+                        unit(extra.kind()),
+                        amountText(extra.kind(), value) + glasses(extra, value))
                 .by(
                         ingredient.name() + " beside the pots",
                         "Everybody's part",
@@ -173,6 +177,16 @@ public final class ExtrasPlanner {
 
     private Ledger.Draft amount(String id, Extra.Kind kind, double value) {
         return ledger.figure(id, value, unit(kind), amountText(kind, value));
+    }
+
+    /** ", 6 glasses". */
+    private static String glasses(Extra extra, double ml) {
+        Integer glass = extra.glassMl();
+        if (glass == null || ml <= 0) {
+            return "";
+        }
+        long count = Math.max(1, Math.round(ml / glass));
+        return ", " + (count == 1 ? "a glass" : count + " glasses");
     }
 
     private static String unit(Extra.Kind kind) {

@@ -16,8 +16,10 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.PortionPin;
 import org.livelyladle.core.brief.Guest;
@@ -390,17 +392,23 @@ public final class PortionPlanner {
     }
 
     private CutTotal total(Cut cut, List<Portion> own) {
-        double grams = own.stream().mapToDouble(line -> line.served().value()).sum();
+        double plate = heldBack(cut);
+        double grams =
+                plate + own.stream().mapToDouble(line -> line.served().value()).sum();
         String name = catalogue.fullName(cut);
         Figure total = ledger.figure("total." + cut.id(), grams, "g", text.grams(grams))
                 .by(
                         name + ", all guests",
                         "Everybody's portion as served",
                         SUM,
-                        () -> own.stream()
-                                .map(line -> Term.of(nameOf(line.guest()), line.served()))
+                        () -> Stream.concat(
+                                        own.stream().map(line -> Term.of(nameOf(line.guest()), line.served())),
+                                        plate > 0
+                                                ? Stream.of(Term.of(
+                                                        "for seconds", plate, "g", text.grams(plate), "", Mark.HOST))
+                                                : Stream.empty())
                                 .toList());
-        Figure pieces = cut.counted() ? pieceTotal(cut, name, own) : null;
+        Figure pieces = cut.counted() ? pieceTotal(cut, name, own, plate) : null;
         boolean tooFew = own.stream()
                 .anyMatch(line -> line.pieces() != null
                         && line.pieces().value() == 0
@@ -410,19 +418,39 @@ public final class PortionPlanner {
                 cut.id(), name, catalogue.ingredientOf(cut).category(), brief.boughtOf(cut), total, pieces, tooFew);
     }
 
-    private Figure pieceTotal(Cut cut, String name, List<Portion> own) {
-        double pieces = own.stream()
-                .mapToDouble(line -> line.pieces() == null ? 0 : line.pieces().value())
-                .sum();
+    /** On the plate for second helpings, in whole pieces of what is counted [g]. */
+    private double heldBack(Cut cut) {
+        double plate = brief.item(cut.id()).heldBackGrams();
+        Double piece = cut.counted() ? cut.pieceGrams() : null;
+        return piece == null ? plate : StrictMath.ceil(plate / piece) * piece;
+    }
+
+    private Figure pieceTotal(Cut cut, String name, List<Portion> own, double plate) {
+        double held = plate / Objects.requireNonNull(cut.pieceGrams());
+        double pieces = held
+                + own.stream()
+                        .mapToDouble(line ->
+                                line.pieces() == null ? 0 : line.pieces().value())
+                        .sum();
         return ledger.figure("count." + cut.id(), pieces, "pieces", KitchenText.pieces(Math.round(pieces)))
                 .by(
                         name + ", pieces",
                         "Everybody's pieces",
                         SUM,
-                        () -> own.stream()
-                                .filter(line -> line.pieces() != null)
-                                .map(line ->
-                                        Term.of(nameOf(line.guest()), java.util.Objects.requireNonNull(line.pieces())))
+                        () -> Stream.concat(
+                                        own.stream()
+                                                .filter(line -> line.pieces() != null)
+                                                .map(line -> Term.of(
+                                                        nameOf(line.guest()), Objects.requireNonNull(line.pieces()))),
+                                        held > 0
+                                                ? Stream.of(Term.of(
+                                                        "for seconds",
+                                                        held,
+                                                        "pieces",
+                                                        KitchenText.pieces(Math.round(held)),
+                                                        "",
+                                                        Mark.HOST))
+                                                : Stream.empty())
                                 .toList());
     }
 

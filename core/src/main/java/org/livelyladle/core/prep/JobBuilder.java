@@ -148,6 +148,7 @@ final class JobBuilder {
         String verb = switch (served) {
             case CHILL -> "Chill: ";
             case CUT -> "Wash, cut and set out: ";
+            case KEEP_FROM_AIR -> "Cut and keep from browning: ";
             case BOIL -> "Boil and set out: ";
             case SET_OUT -> "Set out: ";
         };
@@ -166,6 +167,12 @@ final class JobBuilder {
                         .at(Station.VEGETABLE_BOARD, true)
                         .takes(0, CUT_MINUTES, own.size(), "each")
                         .keeps(BESIDE_KEEPS_MINUTES);
+            case KEEP_FROM_AIR ->
+                draft.with("knife, bowl of water with lime juice")
+                        .at(Station.VEGETABLE_BOARD, true)
+                        .takes(0, CUT_MINUTES, own.size(), "each")
+                        .keeps(BESIDE_KEEPS_MINUTES)
+                        .warning("Under water with a squeeze of lime; drain and set out when people sit down.");
             case BOIL ->
                 draft.with("pot and sieve")
                         .at(Station.RING, false)

@@ -240,11 +240,18 @@ public final class NowWriter {
                         .orElse(null));
     }
 
-    /** What others leave, less what was already promised to somebody who wants more. */
+    private boolean isUsedUp(String cut) {
+        return running.state().usedUp().contains(cut);
+    }
+
+    /** What was held back for it and what others leave, less what was already promised to somebody who wants more. */
     private List<Now.Spare> spare() {
         Map<String, Double> spare = new TreeMap<>(table.remainders().stream()
                 .filter(rest -> rest.cause().leavesItToOthers())
                 .collect(groupingBy(TablePlan.Remainder::cut, summingDouble(TablePlan.Remainder::grams))));
+        brief.menu().stream()
+                .filter(item -> item.heldBackGrams() > 0 && !isUsedUp(item.cut()))
+                .forEach(item -> spare.merge(item.cut(), item.heldBackGrams(), Double::sum));
         spare.replaceAll((cut, grams) -> grams - promised(cut));
         return spare.entrySet().stream()
                 .filter(entry -> entry.getValue() >= LEAST_SPARE_G)

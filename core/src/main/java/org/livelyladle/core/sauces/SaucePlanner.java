@@ -27,7 +27,7 @@ import org.livelyladle.core.safety.Content;
 import org.livelyladle.core.safety.Needs;
 import org.livelyladle.core.safety.SideAccess;
 
-/** Shares each guest's sauce evenly among the sauces that suit, and adds up what to stir. */
+/** Shares each guest's sauce among the sauces that suit, by how they are taken, and adds up what to stir. */
 public final class SaucePlanner {
     private static final double USUAL_ML = 60;
 
@@ -83,27 +83,29 @@ public final class SaucePlanner {
             return;
         }
         Figure budget = budget(guest, appetite);
+        double all = Math.max(
+                1, safe.stream().mapToDouble(sauce -> sauce.use().portion()).sum());
         for (Sauce sauce : safe) {
-            double ml = budget.value() * sauce.portion() / safe.size();
+            double ml = budget.value() * sauce.use().portion() / all;
             Figure figure = ledger.figure("sauce." + guest.id() + "." + sauce.id(), ml, "ml", text.millilitres(ml))
                     .by(
                             guest.name() + ": " + sauce.name(),
-                            "Sauce shared evenly among those that suit, less of what is taken by the drop",
+                            "Sauce shared among those that suit by how they are taken",
                             SHARE,
                             () -> List.of(
                                     Term.of("sauce in all", budget),
                                     Term.of(
-                                            "against a dip of soy",
-                                            sauce.portion(),
+                                            "against a bowl of dip",
+                                            sauce.use().portion(),
                                             "1",
-                                            KitchenText.number(sauce.portion(), 2),
+                                            KitchenText.number(sauce.use().portion(), 2),
                                             "catalogue",
                                             sauce.mark()),
                                     Term.of(
-                                            "sauces that suit",
-                                            safe.size(),
+                                            "all that suit, 1 at least",
+                                            all,
                                             "1",
-                                            String.valueOf(safe.size()),
+                                            KitchenText.number(all, 2),
                                             "",
                                             Mark.COMPUTED)));
             servings.add(new Sauces.Serving(guest.id(), sauce.id(), figure));
@@ -169,7 +171,10 @@ public final class SaucePlanner {
         return new Sauces.SauceNeed(
                 sauce.id(),
                 sauce.name(),
-                sauce.remark(),
+                sauce.remark()
+                        + (sauce.use() == Sauce.Use.DIP
+                                ? ""
+                                : "; " + sauce.use().label()),
                 make,
                 parts,
                 broth,

@@ -14,7 +14,7 @@ import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
 import org.livelyladle.core.table.TableState;
 
-/** Whoever wants more gets a helping of what others leave, as long as there is some and nothing forbids it. */
+/** Whoever wants more gets a helping of the plate held back, and of what others leave, as long as there is some and nothing forbids it. */
 record SecondHelpings(Brief brief, Catalogue catalogue, Map<String, Dish> dishes, TableState state) {
     /** A second helping is about so much; memory [g]. */
     private static final double HELPING_G = 60;
@@ -33,6 +33,7 @@ record SecondHelpings(Brief brief, Catalogue catalogue, Map<String, Dish> dishes
             Function<Demand, List<Stay.Serving>> eaten,
             StillOpen open) {
         Map<String, Double> spare = new HashMap<>();
+        dishes.forEach((cut, dish) -> spare.put(cut, dish.item().heldBackGrams()));
         remainders.stream()
                 .filter(rest -> rest.cause().leavesItToOthers())
                 .forEach(rest -> spare.merge(rest.cut(), rest.grams(), Double::sum));

@@ -257,6 +257,7 @@ public final class TableResumer {
                 .forEach(rest -> over.merge(rest.cut(), rest.grams(), Double::sum));
         open.all().forEach(demand -> over.merge(demand.cut().id(), demand.grams(), Double::sum));
         demands.forEach(demand -> over.merge(demand.cut().id(), -demand.grams(), Double::sum));
+        over.replaceAll((cut, grams) -> grams - brief.item(cut).heldBackGrams());
         over.forEach((cut, grams) -> {
             if (grams > LEAST_G) {
                 open.takeBack(cut, grams)

@@ -48,7 +48,7 @@ class CatalogueLoaderTest {
                         .hasSizeGreaterThanOrEqualTo(9));
         assertThat(catalogue.broths()).hasSize(23);
         assertThat(catalogue.broths()).extracting(Broth::source).contains(Broth.Source.values());
-        assertThat(catalogue.sauces()).hasSize(10);
+        assertThat(catalogue.sauces()).hasSize(12);
         assertThat(catalogue.ingredients())
                 .filteredOn(ingredient -> ingredient.category() != Category.LARDER)
                 .allSatisfy(ingredient -> assertThat(catalogue.cuts())

@@ -85,6 +85,26 @@ class ExtrasPlannerTest {
     }
 
     /** The only drink of a kind still is no more than its weight: 700 ml x 0.25 each of plum wine. */
+    /** A glass of plum wine is 100 ml, one of water 250 ml (memory). */
+    @Test
+    void drinksAreSaidByTheGlass() {
+        Plan plan = plan("sparkling-water", "plum-wine");
+
+        assertThat(of(plan, "plum-wine").amount().text()).isEqualTo("280 ml, 3 glasses");
+        assertThat(of(plan, "sparkling-water").amount().text()).endsWith(", 4 glasses");
+    }
+
+    @Test
+    void fruitForWrapsIsKeptFromBrowning() {
+        Plan plan = plan("rice-paper", "star-fruit");
+
+        assertThat(plan.prep().tasks()).anySatisfy(task -> {
+            assertThat(task.id()).isEqualTo("beside:keep_from_air");
+            assertThat(task.what()).isEqualTo("Cut and keep from browning: star fruit");
+            assertThat(task.caution()).contains("lime");
+        });
+    }
+
     @Test
     void nobodyDrinksThePlumWineAlone() {
         assertThat(of(plan("plum-wine"), "plum-wine").amount().value()).isCloseTo(2 * 175, within(1e-9));

@@ -133,6 +133,18 @@ class SaucePlannerTest {
         assertThat(plan().sauces().needs().get(0).make().value()).isCloseTo(30, within(1e-9));
     }
 
+    /** 60 ml an adult (common practice) over a dip of 1 and a pinch of 0.05 (memory): the dip stays a bowl. */
+    @Test
+    void aPinchBesideADipLeavesTheDipABowl() {
+        briefs.sauces.clear();
+        briefs.sauces.addAll(List.of("soy-spring-onion", "chilli-salt"));
+        Sauces sauces = plan().sauces();
+
+        assertThat(sauces.needs().get(0).make().value()).isCloseTo(2 * 60 / 1.05, within(1e-9));
+        assertThat(sauces.needs().get(1).make().value()).isCloseTo(2 * 60 * 0.05 / 1.05, within(1e-9));
+        assertThat(sauces.needs().get(1).remark()).endsWith("; a pinch each");
+    }
+
     /** A child in a pot with a hot side may sip from the mild one; a side out of reach is no source either. */
     @Test
     void brothComesOnlyFromASideItsEatersReach() {
