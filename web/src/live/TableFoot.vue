@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { sideName } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
-import { minutes, turns, waiting, type Run } from './running'
+import { asLiked, minutes, turns, waiting, type Run, type Turn } from './running'
 
 /** What dippers may do now, who waits, and what moved and why. */
 const props = defineProps<{ run: Run; second: number }>()
@@ -19,6 +19,11 @@ const dips = computed(() =>
 )
 const waits = computed(() => waiting(plan.value.table, props.second))
 const nameOf = (id: string) => brief.value.guests.find((guest) => guest.id === id)?.name ?? id
+/** Those who have it otherwise, with their own time; a plate browns it for all alike. */
+function eater(turn: Turn, guest: string): string {
+  const liked = turn.browned ? '' : asLiked(plan.value.table, guest, turn.cut)
+  return liked ? `${nameOf(guest)} (${liked})` : nameOf(guest)
+}
 const nameOfSide = (id: string) => sideName(brief.value, plan.value, id)
 </script>
 
@@ -33,7 +38,7 @@ const nameOfSide = (id: string) => sideName(brief.value, plan.value, id)
         </template>
         <template v-else>
           <span>{{ nameOfSide(turn.side) }}, {{ turn.seconds }} s</span>
-          <span class="who">{{ turn.guests.map(nameOf).join(', ') }}</span>
+          <span class="who">{{ turn.guests.map((guest) => eater(turn, guest)).join(', ') }}</span>
         </template>
       </li>
       <li v-if="dips.length === 0" class="quiet">Nobody dips just now.</li>

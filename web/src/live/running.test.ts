@@ -2,6 +2,7 @@ import { expect, it } from 'vitest'
 import type { Cue, PartyEvent, TablePlan } from '@/api/types'
 import { aPlan, drop, stay } from '@/test/data'
 import {
+  asLiked,
   cueKey,
   done,
   helping,
@@ -147,10 +148,26 @@ it('burns a wick down and says when it is late', () => {
   expect(secondOf(runOf(table(), []), SAT_DOWN + 61_900)).toBe(61)
 })
 
+it('tells who has it otherwise, and how long that takes', () => {
+  const pink = {
+    guest: 'bo',
+    cut: 'beef',
+    wanted: 'PINK',
+    served: 'PINK',
+    seconds: 6,
+    time: '6 s',
+    against: '',
+  } as const
+  expect(asLiked({ ...table(), doneness: [pink] }, 'bo', 'beef')).toBe('pink inside 6 s')
+  expect(asLiked({ ...table(), doneness: [pink] }, 'ada', 'beef')).toBe('')
+  const refused = { ...pink, served: 'JUST_DONE', against: 'never pink' } as const
+  expect(asLiked({ ...table(), doneness: [refused] }, 'bo', 'beef')).toBe('')
+})
+
 it('tells dippers what they may do now, and who waits for long', () => {
   expect(turns(table(), 240)).toEqual([])
   expect(turns(table(), 300)).toEqual([
-    { key: 'beef side', name: 'Beef', side: 'side', seconds: 0, guests: ['bo'] },
+    { key: 'beef side', cut: 'beef', name: 'Beef', side: 'side', seconds: 0, guests: ['bo'] },
   ])
   const browned = drop({
     ...beef,

@@ -1,6 +1,7 @@
 /** The table as the last plan knew it, with what was marked on this device since. Pure. */
 
 import type { Brief, Cue, Drop, InPot, PartyEvent, Plan, TablePlan } from '@/api/types'
+import { DONENESSES, labelOf } from '@/party/words'
 import { inBroth, isFished, plateOf, putIn } from '@/table/stays'
 
 const SECOND = 1000
@@ -219,6 +220,7 @@ export function minutes(seconds: number): string {
 
 export interface Turn {
   key: string
+  cut: string
   name: string
   side: string
   /** On the hot plate before, where it is browned [s]. */
@@ -238,6 +240,7 @@ export function turns(table: TablePlan, second: number): Turn[] {
       const key = `${drop.cut} ${drop.side}`
       const turn = found.get(key) ?? {
         key,
+        cut: drop.cut,
         name: drop.name,
         side: drop.side,
         ...(plate && { browned: plate.takeOut - plate.putIn }),
@@ -249,6 +252,12 @@ export function turns(table: TablePlan, second: number): Turn[] {
     }
   }
   return [...found.values()].sort((a, b) => b.guests.length - a.guests.length)
+}
+
+/** How a guest has it where that is not as everybody: 'pink inside 6 s'. */
+export function asLiked(table: TablePlan, guest: string, cut: string): string {
+  const liked = table.doneness.find((one) => one.guest === guest && one.cut === cut)
+  return liked && liked.served !== 'JUST_DONE' ? `${labelOf(DONENESSES, liked.served)} ${liked.time}` : ''
 }
 
 export interface Waiting {

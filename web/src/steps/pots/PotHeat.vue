@@ -211,7 +211,7 @@ function keep(): void {
   align-content: end;
 }
 
-.fields span {
+.fields :deep(span) {
   font-size: 13px;
   color: var(--soft);
 }

@@ -156,4 +156,33 @@ class StatesIT extends BrowserTest {
         assertThat(page.locator("main .head-line")).containsText("¼ cup");
         assertThat(page.locator("main .head-line")).not().containsText(Pattern.compile("\\d ml"));
     }
+
+    @Test
+    void aPlateIsHeldBackAndOneOfItHasItsName() {
+        Locator beef = sheet("Beef rib-eye");
+        beef.getByText("a plate for seconds").click();
+        assertThat(beef.getByLabel("for seconds")).hasValue("150");
+        done();
+        assertThat(row("Beef rib-eye")).containsText("a plate for seconds");
+        Locator cabbage = sheet("Napa cabbage");
+        cabbage.getByLabel("how much").selectOption("heads");
+        assertThat(cabbage).containsText(Pattern.compile("comes to .* at the table"));
+        assertThat(cabbage.getByText("a plate for seconds")).hasCount(0);
+        done();
+        assertThat(row("Napa cabbage")).containsText("1 head");
+    }
+
+    @Test
+    void aPotIsKeptGentle() {
+        walkTo("Pots");
+        assertThat(page.locator("main")).containsText("simmers at");
+        page.locator("button[aria-label^='Change ']").first().click();
+        button("gentle").click();
+        assertThat(page.getByText("Just under the boil")).isVisible();
+        button("Keep").click();
+        assertThat(page.locator("main")).containsText("trembles at");
+        awaitSaved(page);
+        page.reload();
+        assertThat(page.locator("main")).containsText("trembles at");
+    }
 }

@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"350a12380263dcca", "593855ec7ce60701", "7ca80ce6942797a9"};
+    private static final String[] HASHES = {"1541be04d6a609e1", "17d9dd6df8053fc0", "f07fa70f3e5fbb73"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
