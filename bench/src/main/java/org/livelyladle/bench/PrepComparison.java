@@ -1,7 +1,10 @@
 package org.livelyladle.bench;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.prep.PrepOracle;
@@ -12,8 +15,8 @@ import org.livelyladle.server.web.JsonConfig;
 
 /**
  * Compares prep of the demo parties and of 40 seeded kitchens with what CP-SAT finds for the same jobs; ends with 1 where
- * a hurried kitchen is ready over 3 minutes later on average, or what is begun too early and waits too long weighs over
- * 10 % more.
+ * more than half of the hurried kitchens are ready over 3 minutes later, or what is begun too early and waits too long
+ * weighs over 10 % more on average.
  */
 public final class PrepComparison {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
@@ -23,7 +26,7 @@ public final class PrepComparison {
     /** Nothing begun so long before sitting down [min]. */
     private static final int HURRIED_MINUTES = 60;
 
-    private static final double MOST_LATER = 3;
+    private static final long MOST_LATER = 3;
     private static final double MOST_WEIGHT = 0.10;
 
     private PrepComparison() {}
@@ -32,8 +35,7 @@ public final class PrepComparison {
         Map<String, Brief> kitchens = kitchens();
         double weight = 0;
         double widest = 0;
-        double later = 0;
-        long latest = 0;
+        List<Long> later = new ArrayList<>();
         int proved = 0;
         double millis = 0;
         for (Map.Entry<String, Brief> kitchen : kitchens.entrySet()) {
@@ -43,8 +45,7 @@ public final class PrepComparison {
             double gap = late.ours() / (double) late.found() - 1;
             weight += gap;
             widest = Math.max(widest, gap);
-            later += hurried.ours() - hurried.found();
-            latest = Math.max(latest, hurried.ours() - hurried.found());
+            later.add(hurried.ours() - hurried.found());
             proved += hurried.found() == hurried.proved() ? 1 : 0;
             millis += late.millis();
             System.out.printf(
@@ -59,11 +60,13 @@ public final class PrepComparison {
                     hurried.proved());
         }
         int count = kitchens.size();
+        Collections.sort(later);
+        long median = later.get(count / 2);
         System.out.printf(
-                "prep: %.1f %% heavier on average, %.1f %% at most; hurried ready %.1f min later on average, %d at most,"
+                "prep: %.1f %% heavier on average, %.1f %% at most; hurried ready %d min later at the median, %d at most,"
                         + " %d of %d proved least; ours %.1f ms each%n",
-                100 * weight / count, 100 * widest, later / count, latest, proved, count, millis / count);
-        System.exit(weight / count <= MOST_WEIGHT && later / count <= MOST_LATER ? 0 : 1);
+                100 * weight / count, 100 * widest, median, later.get(count - 1), proved, count, millis / count);
+        System.exit(weight / count <= MOST_WEIGHT && median <= MOST_LATER ? 0 : 1);
     }
 
     private static Map<String, Brief> kitchens() {

@@ -28,15 +28,19 @@ class StatesIT extends BrowserTest {
     }
 
     private Locator sheet(String name) {
+        bringIntoSight(name);
+        row(name).locator(".row-button").click();
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("State and amount"));
+    }
+
+    /** Only the rows in sight are in the page. */
+    private void bringIntoSight(String name) {
         page.locator("main table tbody th").first().waitFor();
-        // only the rows in sight are in the page
         for (int turns = 0; row(name).count() == 0 && turns < 20; turns++) {
             page.locator("main table").hover();
             page.mouse().wheel(0, 300);
             page.evaluate("() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))");
         }
-        row(name).locator(".row-button").click();
-        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("State and amount"));
     }
 
     private void done() {
@@ -170,6 +174,17 @@ class StatesIT extends BrowserTest {
         assertThat(cabbage.getByText("a plate for seconds")).hasCount(0);
         done();
         assertThat(row("Napa cabbage")).containsText("1 head");
+    }
+
+    /** The demo supper has a child of four and fish balls, which are proposed quartered among the ideas. */
+    @Test
+    void aSmallChildsBallsArePlannedQuartered() {
+        go("ingredients");
+        page.locator("main table").waitFor();
+        button(page, Pattern.compile("^Ideas")).click();
+        button("Plan them quartered").first().click();
+        bringIntoSight("quartered");
+        assertThat(row("quartered")).containsText("cooked by the maker");
     }
 
     @Test

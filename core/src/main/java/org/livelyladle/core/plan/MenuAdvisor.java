@@ -219,10 +219,10 @@ final class MenuAdvisor {
                     .filter(small -> !children.isEmpty() && !menu.contains(small))
                     .ifPresent(small -> suggestions.add(new Suggestion(
                             "small." + cut.id(),
-                            "For " + String.join(", ", children) + ": "
+                            "For " + String.join(", ", children) + " "
                                     + KitchenText.lower(
-                                            catalogue.ingredientOf(cut).name()) + " " + small.name()
-                                    + " are done in a third of the time, which planned as a thing of their own they get.",
+                                            catalogue.ingredientOf(cut).name()) + " are safer " + small.name()
+                                    + ", and done sooner.",
                             new Remedy("Plan them " + small.name(), Remedy.Kind.ADD_CUT, cut.id(), small.id()))));
         }
     }

@@ -7,10 +7,13 @@ import org.junit.jupiter.api.Test;
 /** Seeded kitchens beside OR-Tools CP-SAT, one worker and a fixed limit. */
 class PrepOracleTest {
     private static final int HURRIED_MINUTES = 60;
+    /** Another order is taken for so much only [min]. */
+    private static final int LEAST_GAIN = 3;
+
     private static final long[] HURRIED = {2, 4, 7, 13, 14, 16};
     private static final long[] IN_TIME = {2, 4, 7};
 
-    /** What is near is not moved, another order is taken for three minutes' gain only, and a night may lie in between. */
+    /** What is near is not moved, and a night may lie in between. */
     @Test
     void withNothingBegunAnHourBeforeItIsReadyNearTheLeast() {
         double later = 0;
@@ -20,7 +23,7 @@ class PrepOracleTest {
             assertThat(gap.ours()).as("seed " + seed).isBetween(gap.found(), gap.found() + HURRIED_MINUTES / 2);
             later += gap.ours() - gap.found();
         }
-        assertThat(later / HURRIED.length).isLessThan(10);
+        assertThat(later / HURRIED.length).isLessThanOrEqualTo(Moment.NEAR_MINUTES + LEAST_GAIN);
     }
 
     @Test

@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"1541be04d6a609e1", "17d9dd6df8053fc0", "f07fa70f3e5fbb73"};
+    private static final String[] HASHES = {"d2f53515e7a50b16", "17d9dd6df8053fc0", "f51ac1deb2cd0b2c"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {

@@ -43,9 +43,9 @@ class PageTest extends ServerTest {
     void theCatalogueIsServedWhole() throws Exception {
         JsonNode catalogue = body(send(get("/api/catalogue")));
 
-        assertThat(catalogue.get("cuts").size()).isEqualTo(135);
+        assertThat(catalogue.get("cuts").size()).isEqualTo(141);
         assertThat(catalogue.get("broths").size()).isEqualTo(23);
-        assertThat(catalogue.get("sauces").size()).isEqualTo(10);
+        assertThat(catalogue.get("sauces").size()).isEqualTo(12);
         assertThat(catalogue.at("/cuts/0/times/pleasant").asInt()).isPositive();
     }
 }
