@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.google.gson.JsonArray;
 import com.google.gson.JsonObject;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -107,7 +109,12 @@ class GridIT extends BrowserTest {
         page.locator(".v-dialog input[type=range]").fill("120");
         button("Done").click();
         awaitSaved(page);
-        assertThat(cell(1, 1)).hasAttribute("aria-label", java.util.regex.Pattern.compile("pinned$"));
+        // a plan of this size takes a busy machine some seconds
+        assertThat(cell(1, 1))
+                .hasAttribute(
+                        "aria-label",
+                        Pattern.compile("pinned$"),
+                        new LocatorAssertions.HasAttributeOptions().setTimeout(20_000));
 
         assertThat(((Number) page.evaluate("() => window.drawn.size")).intValue())
                 .isBetween(2, 60);
