@@ -171,9 +171,8 @@ class TwentyScreensIT {
     }
 
     /** Marks again and again, each until it is acknowledged, under the id it has. */
-    private void mark() {
+    private void mark(Writer device) {
         try {
-            Writer device = new Writer(server.address());
             for (int turn = 0; !over; turn++) {
                 String id = UUID.randomUUID().toString();
                 String type = turn == 0 ? "SAT_DOWN" : turn % 2 == 0 ? "RESUMED" : "PAUSED";
@@ -184,8 +183,6 @@ class TwentyScreensIT {
                 kept.put(id, System.nanoTime());
                 Thread.sleep(THINKING_MS);
             }
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
@@ -208,8 +205,12 @@ class TwentyScreensIT {
     void everyMarkIsOnEveryScreenOnce() throws Exception {
         List<Screen> screens = Stream.generate(Screen::new).limit(SCREENS).toList();
         screens.forEach(Thread::start);
-        List<Thread> markers =
-                Stream.generate(() -> new Thread(this::mark)).limit(MARKERS).toList();
+        List<Thread> markers = new ArrayList<>();
+        for (int i = 0; i < MARKERS; i++) {
+            // signed in before the power is cut, however long that takes
+            Writer device = new Writer(server.address());
+            markers.add(new Thread(() -> mark(device)));
+        }
         for (Thread marker : markers) {
             marker.start();
             Thread.sleep(THINKING_MS / MARKERS);
