@@ -1,7 +1,12 @@
 package org.livelyladle.core.portions;
 
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Liking;
@@ -13,9 +18,27 @@ import org.livelyladle.core.safety.Content;
 import org.livelyladle.core.safety.Needs;
 
 /** Who may have what of the menu, and why not. */
-record Diners(Brief brief, Catalogue catalogue) {
+final class Diners {
     /** Why a guest does not get a cut, and whether that is only the guest's wish. */
     record Against(boolean byWish, String reason) {}
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    /** What small children get in place of round things, both on the menu, by the id of the round one. */
+    private final Map<String, Cut> forChildren = new HashMap<>();
+
+    Diners(Brief brief, Catalogue catalogue) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        if (brief.guests().stream().anyMatch(Guest::isSmallChild)) {
+            Set<String> menu = new HashSet<>();
+            brief.menu().stream().map(MenuItem::cut).forEach(menu::add);
+            menu.forEach(id -> catalogue
+                    .forSmallChildren(catalogue.cut(id))
+                    .filter(small -> menu.contains(small.id()))
+                    .ifPresent(small -> forChildren.put(id, small)));
+        }
+    }
 
     boolean mayHave(Guest guest, Cut cut) {
         return against(guest, cut).isEmpty();
@@ -34,28 +57,21 @@ record Diners(Brief brief, Catalogue catalogue) {
         if (guest.likingOf(cut.id()) == Liking.NEVER) {
             return Optional.of(new Against(true, "never eats it"));
         }
-        return byAge(guest, cut).map(reason -> new Against(false, reason));
+        String reason = byAge(guest, cut);
+        return reason == null ? Optional.empty() : Optional.of(new Against(false, reason));
     }
 
     /** Where the menu has round things whole and cut small, small children get the small ones and nobody else does. */
-    private Optional<String> byAge(Guest guest, Cut cut) {
-        if (guest.isSmallChild()) {
-            return catalogue
-                    .forSmallChildren(cut)
-                    .filter(small -> isOnMenu(small.id()))
-                    .map(small -> "gets them " + small.name());
+    private @Nullable String byAge(Guest guest, Cut cut) {
+        if (forChildren.isEmpty()) {
+            return null;
         }
-        boolean forChildren = brief.guests().stream().anyMatch(Guest::isSmallChild)
-                && brief.menu().stream()
-                        .map(item -> catalogue.cut(item.cut()))
-                        .anyMatch(whole -> catalogue
-                                .forSmallChildren(whole)
-                                .filter(small -> small.id().equals(cut.id()))
-                                .isPresent());
-        return forChildren ? Optional.of("for the small children") : Optional.empty();
-    }
-
-    private boolean isOnMenu(String cut) {
-        return brief.menu().stream().map(MenuItem::cut).anyMatch(cut::equals);
+        if (guest.isSmallChild()) {
+            Cut small = forChildren.get(cut.id());
+            return small == null ? null : "gets them " + small.name();
+        }
+        boolean isTheirs =
+                forChildren.values().stream().anyMatch(small -> small.id().equals(cut.id()));
+        return isTheirs ? "for the small children" : null;
     }
 }
