@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
@@ -25,6 +26,13 @@ import org.junit.jupiter.api.BeforeEach;
 abstract class BrowserTest {
     /** Playwright is used by the thread that made it, so each of the threads that run tests has a browser. */
     private static final ThreadLocal<Browser> BROWSER = ThreadLocal.withInitial(BrowserTest::launch);
+
+    /** What is waited for comes when it comes: other tests keep the machine busy meanwhile, and speed is no test here. */
+    private static final double LONGEST_MS = 30_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(LONGEST_MS);
+    }
 
     private static Browser launch() {
         return Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))
