@@ -5,6 +5,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.StartState;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 
@@ -142,6 +143,11 @@ public record MenuItem(
     /** All that is needed of it is in the house. */
     public boolean isAtHome() {
         return keptIn != null;
+    }
+
+    /** It comes out of the freezer straight into the broth. */
+    public boolean goesInFrozen(Cut known) {
+        return fromFrozen || known.start() == StartState.FROZEN;
     }
 
     /** Who looks after it, the cut's usual where the host said nothing. */

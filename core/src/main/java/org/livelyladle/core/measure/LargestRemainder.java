@@ -1,6 +1,7 @@
 package org.livelyladle.core.measure;
 
 import java.util.Comparator;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
 
 /**
@@ -11,11 +12,51 @@ public final class LargestRemainder {
     /** Remainders closer than this count as equal, so that rounding noise decides nothing. */
     private static final double SAME = 1e-9;
 
+    /** What somebody may ask of a sharing beside the quota. */
+    public enum Claim {
+        NONE,
+        /** A piece before anybody gets a second. */
+        FIRST,
+        /** The quota is settled: nothing of it goes to others. */
+        SETTLED
+    }
+
     private LargestRemainder() {}
 
     /** Shares as many pieces as the quotas come to, to the nearest whole. */
     public static int[] share(double[] quotas) {
         return share(quotas, new double[quotas.length]);
+    }
+
+    /**
+     * The same with claims: whoever would go without and has a claim to be {@link Claim#FIRST} gets a piece of who has at
+     * least two, of those the one with most beyond the quota.
+     *
+     * @param quotas exact shares, none negative
+     * @param missing what each has missed so far; negative where it was too much
+     */
+    public static int[] share(double[] quotas, double[] missing, Claim[] claims) {
+        int[] whole = share(quotas, missing);
+        for (int i = 0; i < whole.length; i++) {
+            if (claims[i] == Claim.FIRST && whole[i] == 0 && quotas[i] > SAME) {
+                OptionalInt giver = giver(whole, quotas, missing, claims);
+                if (giver.isPresent()) {
+                    whole[giver.getAsInt()]--;
+                    whole[i]++;
+                }
+            }
+        }
+        return whole;
+    }
+
+    private static OptionalInt giver(int[] whole, double[] quotas, double[] missing, Claim[] claims) {
+        return IntStream.range(0, whole.length)
+                .filter(i -> whole[i] > 1 && claims[i] != Claim.SETTLED)
+                .boxed()
+                .min(Comparator.<Integer>comparingLong(i -> -Math.round((whole[i] - quotas[i] - missing[i]) / SAME))
+                        .thenComparing(i -> i))
+                .map(OptionalInt::of)
+                .orElseGet(OptionalInt::empty);
     }
 
     /**
@@ -42,40 +83,6 @@ public final class LargestRemainder {
                 .sorted(Comparator.<Integer>comparingLong(i -> -Math.round((quotas[i] - whole[i] + missing[i]) / SAME))
                         .thenComparing(i -> i))
                 .limit(Math.max(0, left))
-                .forEach(i -> whole[i]++);
-        return whole;
-    }
-
-    /**
-     * Shares exactly {@code seats} pieces in proportion to the quotas.
-     *
-     * @param quotas weights, none negative; all zero gives nothing to anybody
-     */
-    public static int[] share(double[] quotas, int seats) {
-        double sum = 0;
-        for (double quota : quotas) {
-            if (!(quota >= 0)) {
-                throw new IllegalArgumentException("A share must be 0 or more, but one was " + quota);
-            }
-            sum += quota;
-        }
-        int[] whole = new int[quotas.length];
-        if (sum == 0) {
-            return whole;
-        }
-        double[] remainder = new double[quotas.length];
-        int left = seats;
-        for (int i = 0; i < quotas.length; i++) {
-            double exact = quotas[i] * seats / sum;
-            whole[i] = (int) StrictMath.floor(exact + SAME);
-            remainder[i] = exact - whole[i];
-            left -= whole[i];
-        }
-        IntStream.range(0, quotas.length)
-                .boxed()
-                .sorted(Comparator.<Integer>comparingLong(i -> -Math.round(remainder[i] / SAME))
-                        .thenComparing(i -> i))
-                .limit(left)
                 .forEach(i -> whole[i]++);
         return whole;
     }

@@ -1,6 +1,7 @@
 package org.livelyladle.core.measure;
 
 import java.util.List;
+import org.livelyladle.core.measure.LargestRemainder.Claim;
 
 /** How the terms of a working make its result; {@link #evaluate} repeats the computation from the values shown. */
 public enum Operation {
@@ -79,20 +80,22 @@ public enum Operation {
         }
     },
     /**
-     * The first term is a place (1, 2, ...) among pairs that follow, an exact share and what was missed so far; the sum of
-     * the exact shares is shared in whole pieces.
+     * The first term is a place (1, 2, ...) among triples that follow, an exact share, what was missed so far and the claim
+     * (0 none, 1 a piece before anybody's second, 2 settled); the sum of the exact shares is shared in whole pieces.
      */
     LARGEST_REMAINDER {
         @Override
         public double evaluate(List<Double> values) {
-            int count = (values.size() - 1) / 2;
+            int count = (values.size() - 1) / 3;
             double[] quotas = new double[count];
             double[] missing = new double[count];
+            Claim[] claims = new Claim[count];
             for (int i = 0; i < count; i++) {
-                quotas[i] = values.get(1 + 2 * i);
-                missing[i] = values.get(2 + 2 * i);
+                quotas[i] = values.get(1 + 3 * i);
+                missing[i] = values.get(2 + 3 * i);
+                claims[i] = Claim.values()[(int) Math.round(values.get(3 + 3 * i))];
             }
-            return LargestRemainder.share(quotas, missing)[(int) Math.round(values.get(0)) - 1];
+            return LargestRemainder.share(quotas, missing, claims)[(int) Math.round(values.get(0)) - 1];
         }
     };
 

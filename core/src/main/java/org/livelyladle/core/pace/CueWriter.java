@@ -105,8 +105,15 @@ final class CueWriter {
         }
         if (drop.putIn() >= 0) {
             int in = drop.putIn();
+            boolean frozen = brief.item(drop.cut()).goesInFrozen(catalogue.cut(drop.cut()));
             cues.add(new Cue(
-                    in, in + PUT_IN_PATIENCE, drop.minder(), Cue.Act.PUT_IN, drop.id(), drop.side(), "Put in " + what));
+                    in,
+                    in + PUT_IN_PATIENCE,
+                    drop.minder(),
+                    Cue.Act.PUT_IN,
+                    drop.id(),
+                    drop.side(),
+                    "Put in " + what + (frozen ? ", from the freezer" : "")));
         }
         if (!drop.fished() && !isRounds(drop.side())) {
             Stay stay = drop.inBroth().get(0);

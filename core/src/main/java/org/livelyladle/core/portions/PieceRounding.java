@@ -12,6 +12,7 @@ import java.util.Set;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.LargestRemainder;
+import org.livelyladle.core.measure.LargestRemainder.Claim;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Term;
@@ -23,9 +24,16 @@ import org.livelyladle.core.measure.Term;
  * @param pieceGrams weight of one piece [g]
  * @param mark of that weight
  * @param missing by guest, of the cuts before [g]
+ * @param claims of those who have one
  */
 record PieceRounding(
-        Ledger ledger, String cut, String name, double pieceGrams, Mark mark, Map<String, Double> missing) {
+        Ledger ledger,
+        String cut,
+        String name,
+        double pieceGrams,
+        Mark mark,
+        Map<String, Double> missing,
+        Map<String, Claim> claims) {
 
     /**
      * @param ids the eaters in ascending order, which breaks ties
@@ -52,11 +60,16 @@ record PieceRounding(
     private void roundShared(List<String> ids, Map<String, Figure> grams, Map<String, Figure> pieces) {
         List<Figure> exact = ids.stream().map(id -> exact(id, grams.get(id))).toList();
         double[] missed = ids.stream().mapToDouble(this::missedPieces).toArray();
+        Claim[] asked = ids.stream().map(this::claim).toArray(Claim[]::new);
         int[] whole =
-                LargestRemainder.share(exact.stream().mapToDouble(Figure::value).toArray(), missed);
+                LargestRemainder.share(exact.stream().mapToDouble(Figure::value).toArray(), missed, asked);
         for (int i = 0; i < whole.length; i++) {
-            pieces.put(ids.get(i), pieces(ids.get(i), i + 1, whole[i], exact, missed));
+            pieces.put(ids.get(i), pieces(ids.get(i), i + 1, whole[i], exact, missed, asked));
         }
+    }
+
+    private Claim claim(String guest) {
+        return claims.getOrDefault(guest, Claim.NONE);
     }
 
     private double missedPieces(String guest) {
@@ -81,11 +94,12 @@ record PieceRounding(
                                         mark)));
     }
 
-    private Figure pieces(String guest, int place, int count, List<Figure> exact, double[] missed) {
+    private Figure pieces(String guest, int place, int count, List<Figure> exact, double[] missed, Claim[] asked) {
         return ledger.figure("pieces." + guest + "." + cut, count, "pieces", KitchenText.pieces(count))
                 .by(
                         name + ", whole pieces",
-                        "Whole parts first, then one more to those who miss most, of this and of what was shared before",
+                        "Whole parts first, then one more to those who miss most, of this and of what was shared before;"
+                                + " whoever loves it has one before anybody's second",
                         LARGEST_REMAINDER,
                         () -> {
                             List<Term> terms = new ArrayList<>();
@@ -100,8 +114,17 @@ record PieceRounding(
                                         KitchenText.number(missed[i], 2),
                                         "",
                                         Mark.COMPUTED));
+                                terms.add(Term.of("claim", asked[i].ordinal(), "1", said(asked[i]), "", Mark.HOST));
                             }
                             return terms;
                         });
+    }
+
+    private static String said(Claim claim) {
+        return switch (claim) {
+            case NONE -> "none";
+            case FIRST -> "loves it";
+            case SETTLED -> "your pin";
+        };
     }
 }

@@ -31,6 +31,7 @@ import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.measure.LargestRemainder.Claim;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Term;
@@ -354,7 +355,7 @@ public final class PortionPlanner {
         Map<String, Double> owed = new HashMap<>(missing);
         owed.keySet().removeIf(id -> isPinned(id, cut));
         Map<String, Figure> pieces = new PieceRounding(
-                        ledger, cut.id(), catalogue.fullName(cut), pieceGrams, cut.mark(), owed)
+                        ledger, cut.id(), catalogue.fullName(cut), pieceGrams, cut.mark(), owed, claims(ids, cut))
                 .round(ids, reserved, byGuest);
         byGuest.forEach((guest, grams) -> {
             Figure count = pieces.get(guest);
@@ -378,6 +379,18 @@ public final class PortionPlanner {
                     new Portion(guest, cut.id(), grams, count, figure, isPinned(guest, cut), isReserved(guest, cut)));
         });
         return portions;
+    }
+
+    private Map<String, Claim> claims(List<String> ids, Cut cut) {
+        Map<String, Claim> claims = new HashMap<>();
+        for (String id : ids) {
+            if (isPinned(id, cut)) {
+                claims.put(id, Claim.SETTLED);
+            } else if (brief.guest(id).orElseThrow().likingOf(cut.id()) == Liking.LOVE) {
+                claims.put(id, Claim.FIRST);
+            }
+        }
+        return claims;
     }
 
     private boolean isPinned(String guest, Cut cut) {

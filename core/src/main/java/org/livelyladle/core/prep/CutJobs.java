@@ -121,7 +121,7 @@ final class CutJobs {
 
     /** Where a plate of it waits until it is brought. */
     static String place(Brief brief, Cut cut) {
-        return goesInFrozen(brief.item(cut.id()), cut)
+        return brief.item(cut.id()).goesInFrozen(cut)
                 ? "freezer"
                 : cut.start() == StartState.AMBIENT ? "kitchen" : "fridge";
     }
@@ -137,13 +137,13 @@ final class CutJobs {
             single.add(forTheBowls(served));
             bowls.add(bowlId(cut));
         } else {
-            (goesInFrozen(brief.item(cut.id()), cut) ? counted : plates).add(served);
+            (brief.item(cut.id()).goesInFrozen(cut) ? counted : plates).add(served);
         }
     }
 
     private List<PrepStep> steps(Cut cut) {
         MenuItem item = brief.item(cut.id());
-        if (goesInFrozen(item, cut) || isInTheBowl(cut)) {
+        if (item.goesInFrozen(cut) || isInTheBowl(cut)) {
             return List.of();
         }
         Bought bought = brief.boughtOf(cut);
@@ -224,10 +224,6 @@ final class CutJobs {
 
     private static boolean isRaw(Cut cut) {
         return cut.rawRisk() != RawRisk.NONE;
-    }
-
-    private static boolean goesInFrozen(MenuItem item, Cut cut) {
-        return item.fromFrozen() || cut.start() == StartState.FROZEN;
     }
 
     /** Noodles and rice that go into no pot. */

@@ -11,7 +11,6 @@ import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
-import org.livelyladle.core.catalogue.StartState;
 
 /**
  * A cut as this table eats it.
@@ -33,7 +32,7 @@ record Dish(Cut cut, Tending tending, boolean lifted, boolean browns, boolean st
                 item.tendingOf(cut.byHand()),
                 false,
                 kind == Category.MEAT || kind == Category.SEAFOOD,
-                item.fromFrozen() || cut.start() == StartState.FROZEN,
+                item.goesInFrozen(cut),
                 item);
     }
 

@@ -1,10 +1,14 @@
 package org.livelyladle.core.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.livelyladle.core.measure.LargestRemainder.Claim.FIRST;
+import static org.livelyladle.core.measure.LargestRemainder.Claim.NONE;
+import static org.livelyladle.core.measure.LargestRemainder.Claim.SETTLED;
 
 import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.livelyladle.core.measure.LargestRemainder.Claim;
 
 class LargestRemainderTest {
     /**
@@ -19,7 +23,10 @@ class LargestRemainderTest {
         };
 
         // Hamilton's bill gave 120 seats: Virginia 21, ..., Delaware 2.
-        assertThat(LargestRemainder.share(populations, 120))
+        double all = Arrays.stream(populations).sum();
+        assertThat(LargestRemainder.share(Arrays.stream(populations)
+                        .map(people -> people * 120 / all)
+                        .toArray()))
                 .containsExactly(21, 16, 14, 12, 11, 9, 8, 7, 6, 5, 3, 2, 2, 2, 2);
     }
 
@@ -31,6 +38,26 @@ class LargestRemainderTest {
     @Test
     void nothingToShareGivesNothing() {
         assertThat(LargestRemainder.share(new double[] {0, 0})).containsExactly(0, 0);
+    }
+
+    @Test
+    void whoHasAFirstClaimGetsAPieceOfWhoHasMostBeyondTheQuota() {
+        double[] quotas = {0.3, 2.9, 3.4, 0.45};
+        double[] nothing = new double[4];
+
+        assertThat(LargestRemainder.share(quotas, nothing)).containsExactly(0, 3, 3, 1);
+        assertThat(LargestRemainder.share(quotas, nothing, new Claim[] {FIRST, NONE, NONE, NONE}))
+                .containsExactly(1, 2, 3, 1);
+        assertThat(LargestRemainder.share(quotas, nothing, new Claim[] {FIRST, SETTLED, NONE, NONE}))
+                .containsExactly(1, 3, 2, 1);
+    }
+
+    @Test
+    void nobodyGivesTheOnlyPieceAndNoneIsMadeUp() {
+        double[] quotas = {0.3, 0.8, 0.9};
+
+        assertThat(LargestRemainder.share(quotas, new double[3], new Claim[] {FIRST, FIRST, FIRST}))
+                .containsExactly(0, 1, 1);
     }
 
     @Test

@@ -23,8 +23,9 @@ class OperationTest {
                 "MAXIMUM|3 9 4|9",
                 "MINIMUM|3 9 4|3",
                 "LONGEST_GAP|0 50 70 100|50",
-                "LARGEST_REMAINDER|2 1.4 0 1.6 0|2",
-                "LARGEST_REMAINDER|1 1.4 0.5 1.6 0|2"
+                "LARGEST_REMAINDER|2 1.4 0 0 1.6 0 0|2",
+                "LARGEST_REMAINDER|1 1.4 0.5 0 1.6 0 0|2",
+                "LARGEST_REMAINDER|1 0.4 0 1 2.6 0 0|1"
             })
     void eachRepeatsItsComputation(Operation operation, String values, double result) {
         List<Double> terms =

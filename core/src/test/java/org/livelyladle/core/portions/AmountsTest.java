@@ -273,4 +273,21 @@ class AmountsTest {
             }
         }
     }
+
+    /** On random parties: where somebody who loves it has no piece, nobody who could give one has two. */
+    @ParameterizedTest
+    @ValueSource(longs = {201, 202, 203, 204, 205, 206, 207, 208, 209, 210, 211, 212, 213, 214, 215, 216})
+    void nobodyHasASecondBeforeWhoLovesItHasOne(long seed) {
+        Brief brief = Parties.random(seed);
+        Catalogue catalogue = brief.extend(CATALOGUE);
+        Portions portions = portions(brief);
+        for (CutTotal total : portions.cuts()) {
+            if (total.tooFew() && catalogue.cut(total.cut()).counted()) {
+                assertThat(portions.lines())
+                        .as(seed + " " + total.cut())
+                        .filteredOn(line -> line.cut().equals(total.cut()) && !line.pinned() && !line.reserved())
+                        .allSatisfy(line -> assertThat(line.pieces().value()).isLessThanOrEqualTo(1));
+            }
+        }
+    }
 }

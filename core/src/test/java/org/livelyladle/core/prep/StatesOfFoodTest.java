@@ -24,6 +24,7 @@ import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.StartState;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.table.Cue;
 
 /** The state food is bought in decides what is done with it, what it costs and how long it cooks. */
 class StatesOfFoodTest {
@@ -112,6 +113,20 @@ class StatesOfFoodTest {
         assertThat(plan.table().beside()).anyMatch(bowl -> bowl.cut().equals("rice.cooked"));
         assertThat(plan.table().audit()).isEmpty();
         assertThat(tasks(brief)).containsKey("food:bowls:rice.cooked").doesNotContainKey("food:chill");
+    }
+
+    /** What goes in frozen waits in the freezer: whoever puts it in hears so, and of nothing else. */
+    @Test
+    void theCueSaysWhatComesFromTheFreezer() {
+        Plan plan = plan(briefs.build());
+        List<Cue> puttings = plan.table().cues().stream()
+                .filter(cue -> cue.act() == Cue.Act.PUT_IN)
+                .toList();
+
+        assertThat(puttings).anyMatch(cue -> cue.text().endsWith(", from the freezer"));
+        assertThat(puttings)
+                .allSatisfy(cue -> assertThat(cue.text().endsWith(", from the freezer"))
+                        .isEqualTo(cue.text().contains("ball")));
     }
 
     @Test
