@@ -147,8 +147,8 @@ it('moves trips along with the party', () => {
 it('leaves a kind out on purpose, and says what makers cooked', () => {
   const brief = aBrief()
   remedyEdit(remedy('DO_WITHOUT', 'ROOTS'))?.(brief)
-  remedyEdit(remedy('DO_WITHOUT', 'BALLS'))?.(brief)
-  expect(brief.without).toEqual(['ROOTS', 'BALLS'])
+  remedyEdit(remedy('DO_WITHOUT', 'BALLS|TOFU'))?.(brief)
+  expect(brief.without).toEqual(['ROOTS', 'BALLS', 'TOFU'])
 
   remedyEdit(remedy('SAY_COOKED', 'tofu.cubes|ball.frozen'))?.(brief)
   expect(brief.menu.map((item) => item.cooked)).toEqual([undefined, true])

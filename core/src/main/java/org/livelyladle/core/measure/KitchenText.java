@@ -117,6 +117,14 @@ public final class KitchenText {
         return Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 
+    /** Several things of which one is meant: "a, b or c". */
+    public static String or(List<String> things) {
+        int last = things.size() - 1;
+        return last < 1
+                ? String.join("", things)
+                : String.join(", ", things.subList(0, last)) + " or " + things.get(last);
+    }
+
     /** A plain number with at most so many decimals, trailing zeros cut. */
     public static String number(double value, int decimals) {
         return BigDecimal.valueOf(value)

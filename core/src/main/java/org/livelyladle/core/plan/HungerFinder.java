@@ -202,12 +202,12 @@ final class HungerFinder {
         if (lost.isEmpty()) {
             return Optional.empty();
         }
-        String what = lost.stream()
+        String what = KitchenText.or(lost.stream()
                 .map(lines -> catalogue
                         .ingredientOf(catalogue.cut(lines.get(0).cut()))
                         .category()
                         .label())
-                .collect(Collectors.joining(" or "));
+                .toList());
         return Optional.of(new Unmet(
                 "pieces." + guest.id(),
                 Unmet.Severity.WISH,
@@ -254,21 +254,29 @@ final class HungerFinder {
                         addCut(guest, cut))));
     }
 
-    /** Asked once for the party, and never again once the host meant it. */
+    /** Asked once for the party and all kinds together, and never again once the host meant it. */
     private void noneOnTheMenu(List<Unmet> unmet) {
-        Category.served().stream()
+        List<Category> none = Category.served().stream()
                 .filter(category -> !onMenu.contains(category)
                         && !requireNonNull(brief.without()).contains(category)
                         && portions.guests().stream()
                                 .anyMatch(total -> total.empty().contains(category)))
-                .forEach(category -> unmet.add(new Unmet(
-                        "none." + category,
-                        Unmet.Severity.WISH,
-                        Step.INGREDIENTS,
-                        null,
-                        "There is nothing from " + category.label()
-                                + " on the menu; more of the rest is planned instead.",
-                        new Remedy("None, on purpose", Remedy.Kind.DO_WITHOUT, "", category.name()))));
+                .toList();
+        if (!none.isEmpty()) {
+            unmet.add(new Unmet(
+                    "none",
+                    Unmet.Severity.WISH,
+                    Step.INGREDIENTS,
+                    null,
+                    "There is nothing from "
+                            + KitchenText.or(none.stream().map(Category::label).toList())
+                            + " on the menu; more of the rest is planned instead.",
+                    new Remedy(
+                            "None, on purpose",
+                            Remedy.Kind.DO_WITHOUT,
+                            "",
+                            none.stream().map(Category::name).collect(Collectors.joining("|")))));
+        }
     }
 
     private Remedy addCut(Guest guest, Cut cut) {

@@ -6,7 +6,7 @@ public record Remedy(String label, Kind kind, String subject, String value) {
     public enum Kind {
         /** Put the cut {@code value} on the menu. */
         ADD_CUT,
-        /** Have nothing of the category {@code value}, on purpose. */
+        /** Have nothing of the categories {@code value}, joined by bars, on purpose. */
         DO_WITHOUT,
         /** Say that the cuts {@code value}, joined by bars, are cooked by their makers. */
         SAY_COOKED,

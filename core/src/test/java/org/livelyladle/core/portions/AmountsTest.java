@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -176,15 +177,16 @@ class AmountsTest {
 
     @Test
     void aKindThatIsLeftOutIsAskedAboutOnceAndNeverAgain() {
-        briefs.menu.remove("tofu-firm.cubes");
+        briefs.menu.removeAll(List.of("tofu-firm.cubes", "udon.fresh"));
         Unmet asked = plan(briefs.build()).unmet().stream()
-                .filter(unmet -> unmet.id().equals("none.TOFU"))
+                .filter(unmet -> unmet.id().equals("none"))
                 .findFirst()
                 .orElseThrow();
         assertThat(asked.guest()).isNull();
+        assertThat(asked.text()).contains("nothing from tofu, bean and egg or starch");
         assertThat(asked.remedy().kind()).isEqualTo(Remedy.Kind.DO_WITHOUT);
 
-        briefs.without.add(Category.valueOf(asked.remedy().value()));
+        Stream.of(asked.remedy().value().split("\\|")).map(Category::valueOf).forEach(briefs.without::add);
         Plan meant = plan(briefs.build());
         assertThat(meant.unmet()).noneMatch(unmet -> unmet.text().contains("tofu"));
         assertThat(meant.suggestions()).noneMatch(idea -> idea.text().contains("tofu, bean and egg"));
