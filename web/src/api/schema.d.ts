@@ -100,6 +100,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/household": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put: operations["replace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/packs": {
         parameters: {
             query?: never;
@@ -155,7 +187,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get"];
+        get: operations["get_1"];
         put?: never;
         post?: never;
         delete: operations["delete"];
@@ -255,6 +287,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/household-news": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["news_1"];
+        put?: never;
+        post?: never;
+        delete: operations["leave"];
         options?: never;
         head?: never;
         patch?: never;
@@ -532,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/starting-points": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["startingPoints"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/table-audit": {
         parameters: {
             query?: never;
@@ -587,6 +651,17 @@ export interface components {
             guest: string;
             instead: string;
             reason: string;
+        };
+        Beginning: {
+            /** Format: uuid */
+            from?: string;
+            guests: string[];
+            /** Format: date-time */
+            sitDown: string;
+            /** @enum {string} */
+            start?: "USUAL" | "PACKETS" | "WATER" | "SCRATCH" | "EMPTY";
+            title?: string;
+            zone: string;
         };
         BenchProblem: {
             /** Format: double */
@@ -1171,6 +1246,66 @@ export interface components {
             /** Format: int32 */
             watts: number;
         };
+        Household: {
+            /** Format: int32 */
+            altitudeM?: number;
+            /** Format: int32 */
+            bufferMinutes: number;
+            cooks: components["schemas"]["Cook"][];
+            courses?: components["schemas"]["Course"][];
+            currency: string;
+            extras?: components["schemas"]["ExtraChoice"][];
+            format: string;
+            /** Format: int32 */
+            formatVersion: number;
+            kitchen?: components["schemas"]["Kitchen"];
+            /** Format: int32 */
+            marginPercent: number;
+            /** Format: int32 */
+            mealMinutes: number;
+            /** @enum {string} */
+            order: "FLAVOUR_BUILDERS" | "HARD_FIRST" | "BALLS_FIRST" | "GREENS_FIRST" | "ALL_ALONG" | "OWN";
+            ownBroths?: components["schemas"]["OwnBroth"][];
+            ownIngredients?: components["schemas"]["OwnIngredient"][];
+            pantry: components["schemas"]["PantryItem"][];
+            people: components["schemas"]["Guest"][];
+            portionsPerAdult?: {
+                [key: string]: number;
+            };
+            pots: components["schemas"]["Pot"][];
+            prices: components["schemas"]["PriceSnapshot"];
+            saltBand?: components["schemas"]["SaltBand"];
+            sauceBar?: string[];
+            /** Format: double */
+            sauceMlPerAdult: number;
+            sauces?: components["schemas"]["SauceChoice"][];
+            shops: components["schemas"]["UsualShop"][];
+            /** @enum {string} */
+            starch?: "FIRST" | "HALF_WAY" | "LAST" | "IN_THE_BOWL";
+            /** @enum {string} */
+            tempo?: "BRISK" | "EVEN";
+            /** @enum {string} */
+            units: "METRIC" | "US";
+        };
+        HouseholdControllerKept: {
+            brief: components["schemas"]["Brief"];
+            id?: string;
+            /** @enum {string} */
+            part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH";
+        };
+        HouseholdOffer: {
+            brief: components["schemas"]["Brief"];
+            effect: string;
+            id?: string;
+            label: string;
+            /** @enum {string} */
+            part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH";
+        };
+        HouseholdView: {
+            household: components["schemas"]["Household"];
+            /** Format: int32 */
+            revision: number;
+        };
         ImportPreview: {
             guests: components["schemas"]["Guest"][];
             offers: components["schemas"]["Offer"][];
@@ -1359,7 +1494,7 @@ export interface components {
             guests: string[];
             /** Format: date-time */
             sitDown: string;
-            title: string;
+            title?: string;
             zone: string;
         };
         Now: {
@@ -2138,6 +2273,25 @@ export interface components {
             /** Format: int64 */
             timeout?: number;
         };
+        StartOffer: {
+            /** Format: date-time */
+            begins?: string;
+            bill: string;
+            /** Format: int32 */
+            cuts: number;
+            first?: string;
+            /** Format: uuid */
+            from?: string;
+            /** Format: int32 */
+            guests: number;
+            hands: string;
+            /** Format: double */
+            handsMinutes: number;
+            label: string;
+            remark: string;
+            /** @enum {string} */
+            start?: "USUAL" | "PACKETS" | "WATER" | "SCRATCH" | "EMPTY";
+        };
         Stay: {
             /** Format: int32 */
             bestUntil: number;
@@ -2365,6 +2519,20 @@ export interface components {
             step: "GUESTS" | "POTS" | "INGREDIENTS" | "SAUCES" | "SHOPPING" | "PREP" | "TABLE";
             text: string;
         };
+        UsualShop: {
+            aisles?: ("DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN")[];
+            /** Format: time-local */
+            at: string;
+            closedOn?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            /** Format: time-local */
+            closes?: string;
+            /** Format: int32 */
+            daysBefore: number;
+            id: string;
+            name: string;
+            /** Format: time-local */
+            opens?: string;
+        };
         Violation: {
             /** Format: int32 */
             at?: number;
@@ -2541,6 +2709,99 @@ export interface operations {
             };
         };
     };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseholdView"];
+                };
+            };
+        };
+    };
+    replace: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Household"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseholdView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseholdControllerKept"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseholdView"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query: {
+                part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH";
+                id?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseholdView"];
+                };
+            };
+        };
+    };
     packs: {
         parameters: {
             query?: never;
@@ -2594,7 +2855,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewParty"];
+                "application/json": components["schemas"]["Beginning"];
             };
         };
         responses: {
@@ -2633,7 +2894,7 @@ export interface operations {
             };
         };
     };
-    get: {
+    get_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2887,6 +3148,48 @@ export interface operations {
                 content: {
                     "application/pdf": string;
                 };
+            };
+        };
+    };
+    news_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseholdOffer"][];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3338,6 +3641,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ScaleControllerWeight"];
+                };
+            };
+        };
+    };
+    startingPoints: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewParty"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StartOffer"][];
                 };
             };
         };

@@ -24,6 +24,7 @@ import tools.jackson.databind.node.ObjectNode;
 class ApiDescriptionTest extends ServerTest {
     private static final Path DESCRIPTION = Path.of("../web/src/api/openapi.json");
     private static final Path SCHEMA = Path.of("../docs/formats/party.schema.json");
+    private static final Path HOUSEHOLD = Path.of("../docs/formats/household.schema.json");
     private final JsonMapper pretty = JsonMapper.builder()
             .enable(SerializationFeature.INDENT_OUTPUT, SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
             .build();
@@ -32,7 +33,8 @@ class ApiDescriptionTest extends ServerTest {
     void theCommittedDescriptionIsCurrent() throws Exception {
         JsonNode api = body(send(get("/v3/api-docs")));
         check(DESCRIPTION, sorted(api));
-        check(SCHEMA, briefSchema(api));
+        check(SCHEMA, schemaOf("Brief", "A party of Lively Ladle (party.json)", api));
+        check(HOUSEHOLD, schemaOf("Household", "A household of Lively Ladle (household.json)", api));
     }
 
     @Test
@@ -60,12 +62,12 @@ class ApiDescriptionTest extends ServerTest {
                 .isEqualTo(text);
     }
 
-    /** The part of the description a brief consists of, as a schema of its own. */
-    private JsonNode briefSchema(JsonNode api) {
+    /** The part of the description a document consists of, as a schema of its own. */
+    private JsonNode schemaOf(String document, String title, JsonNode api) {
         JsonNode all = api.at("/components/schemas");
         TreeMap<String, JsonNode> used = new TreeMap<>();
         Deque<String> open = new ArrayDeque<>();
-        open.add("Brief");
+        open.add(document);
         while (!open.isEmpty()) {
             String name = open.pop();
             if (used.putIfAbsent(name, all.get(name)) == null) {
@@ -76,8 +78,8 @@ class ApiDescriptionTest extends ServerTest {
         }
         ObjectNode schema = pretty.createObjectNode();
         schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
-        schema.put("title", "A party of Lively Ladle (party.json)");
-        schema.put("$ref", "#/$defs/Brief");
+        schema.put("title", title);
+        schema.put("$ref", "#/$defs/" + document);
         ObjectNode definitions = schema.putObject("$defs");
         used.forEach((name, definition) -> {
             ObjectNode closed = (ObjectNode) sorted(definition);

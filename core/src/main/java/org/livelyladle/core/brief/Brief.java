@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -315,123 +316,76 @@ public record Brief(
         return Objects.requireNonNullElse(kitchen, Kitchen.USUAL);
     }
 
+    /** The same party but for what is changed in the draft. */
+    public Brief changed(Consumer<BriefDraft> change) {
+        BriefDraft draft = new BriefDraft(this);
+        change.accept(draft);
+        return draft.done();
+    }
+
     /** The same party at another time, with its trips and prices. */
     public Brief on(LocalDateTime sitDown, List<Shop> shops, PriceSnapshot prices) {
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions, emphasis);
+        return changed(draft -> {
+            draft.sitDown = sitDown;
+            draft.shops = shops;
+            draft.prices = prices;
+        });
     }
 
     /** The same party so much later, with its trips, its cooks' other plans and other prices. */
     public Brief later(Duration by, PriceSnapshot prices) {
-        return copy(
-                guests,
-                sitDown.plus(by),
-                mealMinutes,
-                pots,
-                menu,
-                shops.stream().map(shop -> shop.at(shop.tripAt().plus(by))).toList(),
-                prices,
-                cooks.stream().map(cook -> cook.later(by)).toList(),
-                decisions,
-                emphasis);
+        return changed(draft -> {
+            draft.sitDown = sitDown.plus(by);
+            draft.shops =
+                    shops.stream().map(shop -> shop.at(shop.tripAt().plus(by))).toList();
+            draft.prices = prices;
+            draft.cooks = cooks.stream().map(cook -> cook.later(by)).toList();
+        });
     }
 
     /** The same party, decided otherwise. */
     public Brief deciding(Decisions decisions) {
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions, emphasis);
+        return changed(draft -> draft.decisions = decisions);
     }
 
     /** The same party with another menu. */
     public Brief serving(List<MenuItem> menu) {
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions, emphasis);
+        return changed(draft -> draft.menu = menu);
     }
 
     /** The same party with a helper who does whatever there is. */
     public Brief helpedBy(String helper) {
-        List<Cook> all = cooks.stream()
+        return changed(draft -> draft.cooks = cooks.stream()
                 .map(cook -> cook.id().equals(helper) ? cook.helping() : cook)
-                .toList();
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, all, decisions, emphasis);
+                .toList());
     }
 
     /** The same party with another broth wherever one was. */
     public Brief swapping(String broth, String by) {
-        List<Pot> changed = pots.stream()
+        return setting(pots.stream()
                 .map(pot -> pot.holding(pot.sides().stream()
                         .map(side -> side.broth().equals(broth) ? side.holding(by) : side)
                         .toList()))
-                .toList();
-        return copy(guests, sitDown, mealMinutes, changed, menu, shops, prices, cooks, decisions, emphasis);
+                .toList());
     }
 
     /** The same party with other pots on the table. */
     public Brief setting(List<Pot> pots) {
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions, emphasis);
+        return changed(draft -> draft.pots = pots);
     }
 
     /** The same party sitting so long [min]. */
     public Brief sittingFor(int minutes) {
-        return copy(guests, sitDown, minutes, pots, menu, shops, prices, cooks, decisions, emphasis);
+        return changed(draft -> draft.mealMinutes = minutes);
     }
 
     /** The same party with these guests. */
     public Brief seating(List<Guest> guests) {
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions, emphasis);
+        return changed(draft -> draft.guests = guests);
     }
 
     /** The same party with something else above all. */
     public Brief emphasising(Emphasis other) {
-        return copy(guests, sitDown, mealMinutes, pots, menu, shops, prices, cooks, decisions, other);
-    }
-
-    private Brief copy(
-            List<Guest> guests,
-            LocalDateTime sitDown,
-            int mealMinutes,
-            List<Pot> pots,
-            List<MenuItem> menu,
-            List<Shop> shops,
-            PriceSnapshot prices,
-            List<Cook> cooks,
-            Decisions decisions,
-            @Nullable Emphasis emphasis) {
-        return new Brief(
-                format,
-                formatVersion,
-                catalogueVersion,
-                title,
-                sitDown,
-                zone,
-                mealMinutes,
-                units,
-                currency,
-                order,
-                portionsPerAdult,
-                sauceMlPerAdult,
-                marginPercent,
-                wasteCentsPerKg,
-                bufferMinutes,
-                guests,
-                pots,
-                menu,
-                sauces,
-                shops,
-                prices,
-                pantry,
-                cooks,
-                decisions,
-                extras,
-                sauceBar,
-                ownIngredients,
-                altitudeM,
-                saltBand,
-                kitchen,
-                ownBroths,
-                courses,
-                tempo,
-                emphasis,
-                starch,
-                ending,
-                minders,
-                without);
+        return changed(draft -> draft.emphasis = other);
     }
 }

@@ -77,12 +77,17 @@ public record Cook(
         return new Cook(id, name, null, skills, from, until, busy);
     }
 
+    /** The same cook with other plans. */
+    public Cook away(List<Busy> plans) {
+        return new Cook(id, name, helper, skills, from, until, plans);
+    }
+
     /** The same cook with all plans so much later. */
     Cook later(Duration by) {
         List<Busy> moved = busy().stream()
                 .map(away -> new Busy(away.from().plus(by), away.until().plus(by), away.what()))
                 .toList();
-        return new Cook(id, name, helper, skills, from, until, moved);
+        return away(moved);
     }
 
     public boolean isHelper() {

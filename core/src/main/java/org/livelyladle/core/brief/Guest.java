@@ -66,6 +66,44 @@ public record Guest(
                 id, name, appetite, needs, wishes, heat, arrives, leaves, portionPercent, stirsOwnSauce, favouriteSide);
     }
 
+    /** The same guest on time and staying, as known from a party before. */
+    public Guest onTime() {
+        return new Guest(
+                id, name, appetite, needs, wishes, heat, 0, null, portionPercent, stirsOwnSauce, favouriteSide);
+    }
+
+    /** This guest, there when said, as a person is known otherwise. */
+    public Guest as(Guest person) {
+        return new Guest(
+                id,
+                person.name,
+                person.appetite,
+                person.needs,
+                person.wishes,
+                person.heat,
+                arrivesAfterMinutes,
+                leavesAfterMinutes,
+                person.portionPercent,
+                person.stirsOwnSauce,
+                favouriteSide);
+    }
+
+    /** The same guest with other wishes. */
+    public Guest wishing(List<Wish> wishes) {
+        return new Guest(
+                id,
+                name,
+                appetite,
+                needs,
+                wishes,
+                heat,
+                arrivesAfterMinutes,
+                leavesAfterMinutes,
+                portionPercent,
+                stirsOwnSauce,
+                favouriteSide);
+    }
+
     public Optional<Wish> wishFor(String cut) {
         return wishes.stream().filter(wish -> wish.cut().equals(cut)).findFirst();
     }

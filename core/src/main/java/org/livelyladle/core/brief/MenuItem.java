@@ -85,6 +85,25 @@ public record MenuItem(
                 cut, fromFrozen, sizePercent, null, null, null, null, null, null, null, null, null, null, null);
     }
 
+    /** The same cut, cooked by whoever made it. */
+    public MenuItem cookedByMaker() {
+        return new MenuItem(
+                cut,
+                fromFrozen,
+                sizePercent,
+                ready,
+                tending,
+                eatenLast,
+                with,
+                inSides,
+                bought,
+                keptIn,
+                true,
+                beside,
+                amount,
+                secondsGrams);
+    }
+
     /** The same cut, bought in a state. */
     public MenuItem bought(Bought state) {
         return new MenuItem(

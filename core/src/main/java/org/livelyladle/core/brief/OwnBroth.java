@@ -66,7 +66,13 @@ public record OwnBroth(
         }
     }
 
-    static Catalogue putInto(Catalogue catalogue, List<OwnBroth> own) {
+    /** The same broth of other parts. */
+    public OwnBroth of(List<OwnPart> parts) {
+        return new OwnBroth(id, name, makesMl, saltPercent, heat, parts, steps, recipeUrl);
+    }
+
+    /** The catalogue with these broths in it. */
+    public static Catalogue putInto(Catalogue catalogue, List<OwnBroth> own) {
         return catalogue.withBroths(own.stream().map(OwnBroth::asBroth).toList());
     }
 

@@ -97,7 +97,8 @@ public record OwnIngredient(
         }
     }
 
-    static Catalogue putInto(Catalogue catalogue, List<OwnIngredient> own) {
+    /** The catalogue with these ingredients in it. */
+    public static Catalogue putInto(Catalogue catalogue, List<OwnIngredient> own) {
         List<Ingredient> ingredients = new ArrayList<>();
         List<Cut> cuts = new ArrayList<>();
         for (OwnIngredient item : own) {

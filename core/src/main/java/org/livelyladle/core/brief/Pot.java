@@ -70,6 +70,11 @@ public record Pot(
                 id, name, capacityMl, fillPercent, basketsPerSide, sides, kind, size, heat, reachedBy, way, boil);
     }
 
+    /** The same pot in reach of others; of everybody where null. */
+    public Pot reachedBy(@Nullable List<String> guests) {
+        return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, kind, size, heat, guests, way, boil);
+    }
+
     public PotKind kindOrUsual() {
         return Objects.requireNonNullElse(kind, PotKind.POT);
     }

@@ -40,8 +40,11 @@ final class PurchaseUnmet {
         this.substitutes = substitutes;
     }
 
+    /** Whoever keeps no prices at all buys by the list, and misses no offer. */
     List<Unmet> find() {
-        purchases.unoffered().forEach(this::unoffered);
+        if (!brief.prices().offers().isEmpty()) {
+            purchases.unoffered().forEach(this::unoffered);
+        }
         brief.shops().forEach(this::trip);
         return unmet;
     }

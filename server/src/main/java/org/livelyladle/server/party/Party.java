@@ -29,6 +29,10 @@ class Party {
     @Column(nullable = false)
     private int revision;
 
+    /** Of the household's document, when something of it was last taken over. */
+    @Column(name = "household_revision", nullable = false)
+    private int householdRevision;
+
     @Column(name = "created_at", nullable = false)
     private Instant createdAt;
 
@@ -40,9 +44,10 @@ class Party {
 
     protected Party() {}
 
-    Party(UUID id, UUID householdId, Brief brief, Instant createdAt) {
+    Party(UUID id, UUID householdId, Brief brief, int householdRevision, Instant createdAt) {
         this.id = id;
         this.householdId = householdId;
+        this.householdRevision = householdRevision;
         this.createdAt = createdAt;
         revise(brief);
     }
@@ -64,6 +69,14 @@ class Party {
 
     int revision() {
         return revision;
+    }
+
+    int householdRevision() {
+        return householdRevision;
+    }
+
+    void seeHousehold(int revision) {
+        householdRevision = revision;
     }
 
     void deleteAt(Instant at) {

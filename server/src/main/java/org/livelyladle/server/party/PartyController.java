@@ -7,15 +7,13 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.facts.PartyEvent;
 import org.livelyladle.server.access.SignedIn;
-import org.livelyladle.server.web.RefusedException;
+import org.livelyladle.server.web.Revision;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -34,7 +32,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/parties")
 class PartyController {
-    private static final Pattern ETAG = Pattern.compile("\"(\\d{1,9})\"");
     private static final int MOST_EVENTS = 500;
 
     private static final Duration CLOCKS_AGREE = Duration.ofSeconds(2);
@@ -53,7 +50,7 @@ class PartyController {
     }
 
     @PostMapping
-    ResponseEntity<PartyView> create(@AuthenticationPrincipal SignedIn host, @RequestBody NewParty wish) {
+    ResponseEntity<PartyView> create(@AuthenticationPrincipal SignedIn host, @RequestBody Beginning wish) {
         return created(service.create(host, wish));
     }
 
@@ -74,7 +71,7 @@ class PartyController {
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
             @RequestBody Brief brief) {
-        return tagged(service.edit(host, id, revision(ifMatch), brief));
+        return tagged(service.edit(host, id, Revision.of(ifMatch), brief));
     }
 
     @DeleteMapping("/{id}")
@@ -123,18 +120,6 @@ class PartyController {
         } catch (DateTimeException e) {
             throw new InvalidInputException("Ladle-Sent", sent, "an instant such as 2026-11-24T18:00:00Z");
         }
-    }
-
-    private static int revision(@Nullable String ifMatch) {
-        if (ifMatch == null) {
-            throw new RefusedException(
-                    HttpStatus.PRECONDITION_REQUIRED, "Name the revision you edit in If-Match, such as \"3\".");
-        }
-        Matcher matcher = ETAG.matcher(ifMatch);
-        if (!matcher.matches()) {
-            throw new InvalidInputException("If-Match", ifMatch, "a revision in quotes such as \"3\"");
-        }
-        return Integer.parseInt(matcher.group(1));
     }
 
     private static ResponseEntity<PartyView> created(PartyView view) {

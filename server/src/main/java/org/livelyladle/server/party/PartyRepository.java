@@ -4,6 +4,7 @@ import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -16,13 +17,10 @@ interface PartyRepository extends JpaRepository<Party, UUID> {
     @Query("select p from Party p where p.id = :id and p.householdId = :household and p.deletedAt is null")
     Optional<Party> find(UUID id, UUID household);
 
-    /** The party that was changed last. */
-    @Query("""
-            select p from Party p, BriefRevision r
-            where r.key.partyId = p.id and r.key.number = p.revision
-              and p.householdId = :household and p.deletedAt is null
-            order by r.savedAt desc, p.id limit 1""")
-    Optional<Party> newest(UUID household);
+    /** Those that were made last. */
+    @Query(
+            "select p from Party p where p.householdId = :household and p.deletedAt is null order by p.createdAt desc, p.id")
+    List<Party> lastOnes(UUID household, Limit most);
 
     /** For a change: other changes of the same party wait. A deleted one is not changed any more. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)

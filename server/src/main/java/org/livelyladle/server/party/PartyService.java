@@ -3,18 +3,27 @@ package org.livelyladle.server.party;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
-import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.PartyEvent;
+import org.livelyladle.core.household.Household;
+import org.livelyladle.core.household.Keeper;
+import org.livelyladle.core.household.NewParty;
+import org.livelyladle.core.household.PartyStarter;
+import org.livelyladle.core.household.StartingPoint;
 import org.livelyladle.server.access.SignedIn;
-import org.livelyladle.server.household.NewPartyDefaults;
+import org.livelyladle.server.household.HouseholdService;
+import org.livelyladle.server.household.HouseholdView;
 import org.livelyladle.server.web.RefusedException;
+import org.springframework.data.domain.Limit;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,13 +33,16 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class PartyService {
     private static final int MOST_SUMMARIES = 2000;
+    /** So many past parties are offered as a beginning. */
+    private static final int MOST_PAST = 2;
 
     private final PartyRepository parties;
     private final BriefRevisionRepository revisions;
     private final RecordedEventRepository events;
     private final BriefJson json;
     private final Catalogue catalogue;
-    private final NewPartyDefaults defaults;
+    private final PartyStarter starter;
+    private final HouseholdService households;
     private final Clock clock;
     /** A revision never changes, so the list reads each brief once. */
     private final Cache<BriefRevision.Key, PartySummary> summaries =
@@ -42,14 +54,15 @@ public class PartyService {
             RecordedEventRepository events,
             BriefJson json,
             Catalogue catalogue,
-            NewPartyDefaults defaults,
+            HouseholdService households,
             Clock clock) {
         this.parties = parties;
         this.revisions = revisions;
         this.events = events;
         this.json = json;
         this.catalogue = catalogue;
-        this.defaults = defaults;
+        this.starter = new PartyStarter(catalogue);
+        this.households = households;
         this.clock = clock;
     }
 
@@ -63,21 +76,76 @@ public class PartyService {
         return view(parties.find(id, host.household()).orElseThrow(() -> unknown(id)));
     }
 
-    /** A new party; the household's own ingredients come along from the last one made. */
-    public PartyView create(SignedIn host, NewParty wish) {
-        List<OwnIngredient> own = parties.newest(host.household())
-                .map(this::view)
-                .map(view -> view.brief().ownIngredients())
-                .orElse(List.of());
-        return store(host, defaults.brief(wish.title(), wish.sitDown(), wish.zone(), wish.guests(), own));
+    /** A new party, with what the household keeps. */
+    public PartyView create(SignedIn host, Beginning beginning) {
+        HouseholdView kept = households.get(host);
+        NewParty wish = beginning.wish();
+        UUID from = beginning.from();
+        Brief brief = from == null
+                ? starter.start(kept.household(), beginning.startOrUsual(), wish, today(wish))
+                : starter.again(kept.household(), get(host, from).brief(), wish, today(wish));
+        return store(host, brief, kept.revision());
+    }
+
+    /** What a new party may begin as, the last parties first. */
+    @Transactional(readOnly = true)
+    public List<Start> starts(SignedIn host, NewParty wish) {
+        Household household = households.get(host).household();
+        List<Start> starts = new ArrayList<>();
+        for (StartingPoint start : StartingPoint.values()) {
+            starts.add(new Start(
+                    start, null, start.label(), start.remark(), starter.start(household, start, wish, today(wish))));
+        }
+        for (Party party : parties.lastOnes(host.household(), Limit.of(MOST_PAST))) {
+            Brief past = view(party).brief();
+            starts.add(new Start(
+                    null,
+                    party.id(),
+                    "As " + past.title(),
+                    "The same table and menu; " + (wish.guests().isEmpty() ? "the same guests" : "your guests"),
+                    starter.again(household, past, wish, today(wish))));
+        }
+        return starts;
+    }
+
+    private LocalDateTime today(NewParty wish) {
+        return LocalDateTime.ofInstant(clock.instant(), ZoneId.of(wish.zone()));
     }
 
     /** Takes a whole brief in as a new party. */
     public PartyView store(SignedIn host, Brief brief) {
+        return store(host, brief, households.get(host).revision());
+    }
+
+    private PartyView store(SignedIn host, Brief brief, int household) {
         BriefCheck.check(brief, catalogue);
-        Party party = parties.saveAndFlush(new Party(UUID.randomUUID(), host.household(), brief, clock.instant()));
+        Party party =
+                parties.saveAndFlush(new Party(UUID.randomUUID(), host.household(), brief, household, clock.instant()));
         save(party, host, brief);
         return new PartyView(party.id(), party.revision(), brief);
+    }
+
+    /** What the household has otherwise now than when this party last took something over. */
+    @Transactional(readOnly = true)
+    public List<HouseholdNews> news(SignedIn host, UUID id) {
+        Party party = parties.find(id, host.household()).orElseThrow(() -> unknown(id));
+        HouseholdView now = households.get(host);
+        if (party.householdRevision() == now.revision()) {
+            return List.of();
+        }
+        Brief brief = view(party).brief();
+        Keeper keeper = new Keeper(catalogue);
+        return keeper.news(brief, households.at(host, party.householdRevision()), now.household()).stream()
+                .map(news ->
+                        new HouseholdNews(news, brief, keeper.take(brief, now.household(), news.part(), news.id())))
+                .toList();
+    }
+
+    /** This party has seen the household as it is: nothing of it is offered again. */
+    public void seen(SignedIn host, UUID id) {
+        parties.lock(id, host.household())
+                .orElseThrow(() -> unknown(id))
+                .seeHousehold(households.get(host).revision());
     }
 
     /** The next revision, if {@code revision} is still the newest; else 412 with the newest. */

@@ -1,0 +1,122 @@
+package org.livelyladle.core.household;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Cook;
+import org.livelyladle.core.brief.Course;
+import org.livelyladle.core.brief.ExtraChoice;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Kitchen;
+import org.livelyladle.core.brief.OwnBroth;
+import org.livelyladle.core.brief.OwnIngredient;
+import org.livelyladle.core.brief.PantryItem;
+import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.brief.PriceSnapshot;
+import org.livelyladle.core.brief.SaltBand;
+import org.livelyladle.core.brief.SauceChoice;
+import org.livelyladle.core.brief.SchoolOfOrder;
+import org.livelyladle.core.brief.Starch;
+import org.livelyladle.core.brief.Tempo;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.measure.UnitSystem;
+
+/**
+ * What a host keeps from party to party. Immutable; consistent in itself, whether it fits a catalogue is checked by
+ * {@link HouseholdCheck}. What is left out is as in a party that says nothing of it.
+ *
+ * @param format always {@value #FORMAT}
+ * @param formatVersion always {@value #VERSION}
+ * @param people who came before, with what they eat; on time and staying
+ * @param pots none for pots by the number of guests
+ * @param cooks one who does everything when there are none
+ * @param prices what the shops asked when the host last looked
+ * @param portionsPerAdult grams for one regular eater per category [g]
+ * @param sauceMlPerAdult sauce for one regular eater [ml]
+ * @param marginPercent bought on top of what is planned [%]
+ * @param bufferMinutes how long before sitting down all prep is done [min]
+ * @param mealMinutes from sitting down to the finish [min]
+ * @param sauces on the table; two house sauces when left out
+ */
+public record Household(
+        String format,
+        int formatVersion,
+        UnitSystem units,
+        String currency,
+        List<Guest> people,
+        List<Pot> pots,
+        @Nullable Kitchen kitchen,
+        @Nullable Integer altitudeM,
+        @Nullable SaltBand saltBand,
+        List<Cook> cooks,
+        List<UsualShop> shops,
+        PriceSnapshot prices,
+        List<PantryItem> pantry,
+        @Nullable Map<Category, Double> portionsPerAdult,
+        double sauceMlPerAdult,
+        int marginPercent,
+        int bufferMinutes,
+        int mealMinutes,
+        SchoolOfOrder order,
+        @Nullable List<Course> courses,
+        @Nullable Tempo tempo,
+        @Nullable Starch starch,
+        @Nullable List<SauceChoice> sauces,
+        @Nullable List<String> sauceBar,
+        @Nullable List<ExtraChoice> extras,
+        @Nullable List<OwnIngredient> ownIngredients,
+        @Nullable List<OwnBroth> ownBroths) {
+    public static final String FORMAT = "lively-ladle/household";
+    public static final int VERSION = 1;
+    private static final int MOST_PEOPLE = 300;
+
+    public Household {
+        if (!FORMAT.equals(format)) {
+            throw new InvalidInputException("format", String.valueOf(format), "'" + FORMAT + "'");
+        }
+        Check.range(formatVersion, "formatVersion", VERSION, VERSION);
+        Check.present(units, "units");
+        currency = Check.text(currency, "currency", 3);
+        people = Check.distinct(people, "people", MOST_PEOPLE, Guest::id);
+        pots = Check.distinct(pots, "pots", Brief.MOST_POTS, Pot::id);
+        cooks = Check.distinct(cooks, "cooks", 10, Cook::id);
+        shops = Check.distinct(shops, "shops", 10, UsualShop::id);
+        Check.present(prices, "prices");
+        pantry = Check.distinct(pantry, "pantry", 500, PantryItem::ingredient);
+        Check.present(order, "order");
+        courses = Check.list(courses, "courses", 12);
+        sauces = sauces == null ? null : Check.distinct(sauces, "sauces", 20, SauceChoice::sauce);
+        sauceBar = Check.distinct(sauceBar, "sauceBar", 40, ingredient -> ingredient);
+        extras = Check.distinct(extras, "extras", 40, ExtraChoice::ingredient);
+        ownIngredients = Check.distinct(ownIngredients, "ownIngredients", 200, OwnIngredient::id);
+        ownBroths = Check.distinct(ownBroths, "ownBroths", 50, OwnBroth::id);
+    }
+
+    /** The same household but for what is changed in the draft. */
+    Household changed(Consumer<HouseholdDraft> change) {
+        HouseholdDraft draft = new HouseholdDraft(this);
+        change.accept(draft);
+        return draft.done();
+    }
+
+    /** The catalogue as this household knows it. */
+    public Catalogue extend(Catalogue catalogue) {
+        return OwnBroth.putInto(
+                OwnIngredient.putInto(catalogue, Objects.requireNonNullElse(ownIngredients, List.of())),
+                Objects.requireNonNullElse(ownBroths, List.of()));
+    }
+
+    /** Somebody of the book by the name as people write it. */
+    public Optional<Guest> person(String name) {
+        return people.stream()
+                .filter(person -> person.name().equalsIgnoreCase(name.strip()))
+                .findFirst();
+    }
+}

@@ -1,0 +1,263 @@
+package org.livelyladle.core.household;
+
+import static java.util.Objects.requireNonNullElse;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.OwnBroth;
+import org.livelyladle.core.brief.OwnIngredient;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.check.InvalidInputException;
+
+/** Carries parts from a party to the household and back. */
+public final class Keeper {
+    private final Catalogue catalogue;
+
+    public Keeper(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    /**
+     * The household with a part of it as in a party, and with what that part is made of.
+     *
+     * @param id of which guest, food or broth of the party; null for the other parts
+     */
+    public Household keep(Household household, Brief brief, HouseholdPart part, @Nullable String id) {
+        return swept(household.changed(draft -> {
+            switch (part) {
+                case PERSON -> draft.people = withPerson(household, named(brief.guests(), Guest::id, id));
+                case FOOD -> keepFood(draft, List.of(named(ownFood(brief), OwnIngredient::id, id)));
+                case BROTH -> keepBroths(draft, brief, List.of(named(ownBroths(brief), OwnBroth::id, id)));
+                default -> {
+                    part.keep(brief, draft);
+                    keepWhatItNeeds(draft, brief, part);
+                }
+            }
+        }));
+    }
+
+    private static void keepWhatItNeeds(HouseholdDraft draft, Brief brief, HouseholdPart part) {
+        if (part == HouseholdPart.KITCHEN) {
+            Set<String> used = brief.sides().stream().map(Side::broth).collect(Collectors.toSet());
+            keepBroths(
+                    draft,
+                    brief,
+                    ownBroths(brief).stream()
+                            .filter(broth -> used.contains(broth.id()))
+                            .toList());
+        }
+    }
+
+    private static void keepFood(HouseholdDraft draft, List<OwnIngredient> food) {
+        draft.ownIngredients = replaced(draft.ownIngredients, food, OwnIngredient::id);
+    }
+
+    private static void keepBroths(HouseholdDraft draft, Brief brief, List<OwnBroth> broths) {
+        Set<String> parts = broths.stream()
+                .flatMap(broth -> broth.parts().stream())
+                .map(OwnBroth.OwnPart::ingredient)
+                .collect(Collectors.toSet());
+        keepFood(
+                draft,
+                ownFood(brief).stream()
+                        .filter(food -> parts.contains(food.id()))
+                        .toList());
+        draft.ownBroths = replaced(draft.ownBroths, broths, OwnBroth::id);
+    }
+
+    /** Somebody of the same id or name is the same person; a new one gets an id nobody of the book has. */
+    private static List<Guest> withPerson(Household household, Guest guest) {
+        String id = household.people().stream()
+                .filter(person -> person.id().equals(guest.id()) && sameName(person, guest))
+                .findFirst()
+                .or(() -> household.person(guest.name()))
+                .map(Guest::id)
+                .orElseGet(() -> freshId(household.people()));
+        Guest person = new Guest(
+                id,
+                guest.name(),
+                guest.appetite(),
+                guest.needs(),
+                guest.wishes(),
+                guest.heat(),
+                0,
+                null,
+                guest.portionPercent(),
+                guest.stirsOwnSauce(),
+                null);
+        return replaced(household.people(), List.of(person), Guest::id);
+    }
+
+    private static boolean sameName(Guest a, Guest b) {
+        return a.name().equalsIgnoreCase(b.name());
+    }
+
+    private static String freshId(List<Guest> people) {
+        Set<String> taken = people.stream().map(Guest::id).collect(Collectors.toSet());
+        return Stream.iterate(1, n -> n + 1)
+                .map(n -> "person-" + n)
+                .filter(id -> !taken.contains(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /**
+     * A party with a part of it as the household has it now. What the party decided of things that are gone with it is
+     * not swept away.
+     *
+     * @param id of which person, food or broth of the household; null for the other parts
+     */
+    public Brief take(Brief brief, Household household, HouseholdPart part, @Nullable String id) {
+        return brief.changed(draft -> {
+            switch (part) {
+                case PERSON -> {
+                    Guest person = named(household.people(), Guest::id, id);
+                    draft.guests = brief.guests().stream()
+                            .map(guest -> guest.id().equals(person.id()) ? guest.as(person) : guest)
+                            .toList();
+                }
+                case FOOD ->
+                    draft.ownIngredients = replaced(
+                            brief.ownIngredients(),
+                            List.of(named(ownFood(household), OwnIngredient::id, id)),
+                            OwnIngredient::id);
+                case BROTH -> {
+                    draft.ownIngredients = replaced(brief.ownIngredients(), ownFood(household), OwnIngredient::id);
+                    draft.ownBroths = replaced(
+                            brief.ownBroths(), List.of(named(ownBroths(household), OwnBroth::id, id)), OwnBroth::id);
+                }
+                default -> {
+                    part.take(household, draft);
+                    draft.ownIngredients = replaced(brief.ownIngredients(), ownFood(household), OwnIngredient::id);
+                    draft.ownBroths = replaced(brief.ownBroths(), ownBroths(household), OwnBroth::id);
+                }
+            }
+        });
+    }
+
+    /**
+     * The household without a part of it, and without what cannot be without it.
+     *
+     * @param unsaid a household in which nobody has said anything, as which a whole part becomes
+     */
+    public Household forget(Household household, Household unsaid, HouseholdPart part, @Nullable String id) {
+        return swept(household.changed(draft -> {
+            switch (part) {
+                case PERSON -> draft.people = without(household.people(), Guest::id, id);
+                case FOOD -> draft.ownIngredients = without(ownFood(household), OwnIngredient::id, id);
+                case BROTH -> draft.ownBroths = without(ownBroths(household), OwnBroth::id, id);
+                default -> part.copy(unsaid, draft);
+            }
+        }));
+    }
+
+    /** Nothing refers to what is no longer there. */
+    private Household swept(Household household) {
+        return new HouseholdSweep(catalogue).sweep(household);
+    }
+
+    /** A part of which the household has changed since the party took it, and the party has it otherwise than now. */
+    public record News(HouseholdPart part, @Nullable String id, String label) {}
+
+    /**
+     * What a party could take over.
+     *
+     * @param was the household when the party last took something of it
+     * @param now as it is
+     */
+    public List<News> news(Brief brief, Household was, Household now) {
+        List<News> news = new ArrayList<>();
+        for (HouseholdPart part : HouseholdPart.values()) {
+            if (!part.isSingle()) {
+                offer(brief, was, now, part, null, part.label(), news);
+            }
+        }
+        Set<String> guests = brief.guests().stream().map(Guest::id).collect(Collectors.toSet());
+        now.people().stream()
+                .filter(person -> guests.contains(person.id())
+                        && find(was.people(), Guest::id, person.id()).isPresent())
+                .forEach(person -> offer(brief, was, now, HouseholdPart.PERSON, person.id(), person.name(), news));
+        Set<String> food = ownFood(brief).stream().map(OwnIngredient::id).collect(Collectors.toSet());
+        ownFood(now).stream()
+                .filter(own -> food.contains(own.id())
+                        && find(ownFood(was), OwnIngredient::id, own.id()).isPresent())
+                .forEach(own -> offer(brief, was, now, HouseholdPart.FOOD, own.id(), own.name(), news));
+        Set<String> broths = ownBroths(brief).stream().map(OwnBroth::id).collect(Collectors.toSet());
+        ownBroths(now).stream()
+                .filter(own -> broths.contains(own.id())
+                        && find(ownBroths(was), OwnBroth::id, own.id()).isPresent())
+                .forEach(own -> offer(brief, was, now, HouseholdPart.BROTH, own.id(), own.name(), news));
+        return news;
+    }
+
+    private void offer(
+            Brief brief,
+            Household was,
+            Household now,
+            HouseholdPart part,
+            @Nullable String id,
+            String label,
+            List<News> news) {
+        Brief before = take(brief, was, part, id);
+        Brief after = take(brief, now, part, id);
+        if (!after.equals(brief) && !after.equals(before)) {
+            news.add(new News(part, id, label));
+        }
+    }
+
+    private static List<OwnIngredient> ownFood(Brief brief) {
+        return requireNonNullElse(brief.ownIngredients(), List.of());
+    }
+
+    private static List<OwnIngredient> ownFood(Household household) {
+        return requireNonNullElse(household.ownIngredients(), List.of());
+    }
+
+    private static List<OwnBroth> ownBroths(Brief brief) {
+        return requireNonNullElse(brief.ownBroths(), List.of());
+    }
+
+    private static List<OwnBroth> ownBroths(Household household) {
+        return requireNonNullElse(household.ownBroths(), List.of());
+    }
+
+    private static <T> Optional<T> find(List<T> all, Function<T, String> ids, @Nullable String id) {
+        return all.stream().filter(item -> ids.apply(item).equals(id)).findFirst();
+    }
+
+    private static <T> T named(List<T> all, Function<T, String> ids, @Nullable String id) {
+        return find(all, ids, id)
+                .orElseThrow(() -> new InvalidInputException(
+                        "id",
+                        String.valueOf(id),
+                        "one of " + all.stream().map(ids).toList()));
+    }
+
+    private static <T> List<T> without(List<T> all, Function<T, String> ids, @Nullable String id) {
+        T gone = named(all, ids, id);
+        return all.stream().filter(item -> !item.equals(gone)).toList();
+    }
+
+    /** Those of the same id are replaced where they stand, the others follow. */
+    private static <T> List<T> replaced(@Nullable List<T> all, List<T> by, Function<T, String> ids) {
+        List<T> next = new ArrayList<>(requireNonNullElse(all, List.of()));
+        for (T item : by) {
+            int at = next.stream().map(ids).toList().indexOf(ids.apply(item));
+            if (at < 0) {
+                next.add(item);
+            } else {
+                next.set(at, item);
+            }
+        }
+        return next;
+    }
+}

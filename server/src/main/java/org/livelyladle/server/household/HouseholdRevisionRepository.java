@@ -1,0 +1,15 @@
+package org.livelyladle.server.household;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface HouseholdRevisionRepository extends JpaRepository<HouseholdRevision, HouseholdRevision.Key> {
+    @Query("select r from HouseholdRevision r where r.key.householdId = :household order by r.key.number desc limit 1")
+    Optional<HouseholdRevision> newest(UUID household);
+
+    /** For a change: other changes of the same household wait. */
+    @Query(value = "select id from household where id = :household for update", nativeQuery = true)
+    UUID lock(UUID household);
+}
