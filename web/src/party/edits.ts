@@ -14,7 +14,8 @@ export function remedyEdit(remedy: Remedy): ((draft: Brief) => void) | undefined
         if (item) item.amount = { unit: 'EAT_UP', count: 1 }
       }
     case 'DO_WITHOUT':
-      return (draft) => (draft.without = [...(draft.without ?? []), ...(remedy.value.split('|') as Category[])])
+      return (draft) =>
+        (draft.without = [...(draft.without ?? []), ...(remedy.value.split('|') as Category[])])
     case 'SAY_COOKED':
       return (draft) => sayCooked(draft, remedy, true)
     case 'REMOVE_CUT':

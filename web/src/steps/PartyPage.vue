@@ -4,6 +4,7 @@ import { useDisplay } from 'vuetify'
 import { serverNow } from '@/api/client'
 import type { StepName } from '@/app/router'
 import EveningLine from '@/eveningline/EveningLine.vue'
+import HouseholdNews from '@/household/HouseholdNews.vue'
 import { useRunningTable } from '@/live/useRunningTable'
 import { swapBroths } from '@/party/edits'
 import { useParty } from '@/party/store'
@@ -107,6 +108,7 @@ onScopeDispose(() => {
       />
     </div>
     <main class="sheet">
+      <HouseholdNews />
       <component :is="sheet" v-bind="shared" />
     </main>
     <OpenQuestion class="foot" :step="step" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Guest, Need } from '@/api/types'
+import KeepChip from '@/household/KeepChip.vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import { ALLERGENS, APPETITES, DELICATE, HEATS, NEEDS, STRENGTHS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
@@ -173,7 +174,10 @@ function remove(): void {
           <legend>Loves and hates</legend>
           <WishList :guest="guest" />
         </fieldset>
-        <v-btn variant="outlined" color="error" @click="remove">Remove {{ guest.name }}</v-btn>
+        <div class="choice-row">
+          <KeepChip :id="guest.id" part="PERSON" :what="guest.name" />
+          <v-btn variant="outlined" color="error" @click="remove">Remove {{ guest.name }}</v-btn>
+        </div>
       </div>
     </v-card>
   </v-dialog>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { OwnIngredient } from '@/api/types'
+import { useHousehold } from '@/household/store'
 import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES } from '@/party/words'
@@ -13,6 +14,7 @@ import OwnFoodForm from './OwnFoodForm.vue'
 const props = defineProps<{ name?: string }>()
 const emit = defineEmits<{ close: [] }>()
 const { party, brief, catalogue } = useOpenParty()
+const household = useHousehold()
 const open = ref(true)
 const editing = useKept<OwnIngredient | undefined>('own food item', undefined)
 const known = ref('')
@@ -45,6 +47,7 @@ function keep(item: OwnIngredient): void {
   party.edit('change our own food', (draft) => {
     draft.ownIngredients = [...(draft.ownIngredients ?? []).filter((o) => o.id !== item.id), item]
   })
+  void household.keep(brief.value, 'FOOD', item.id)
   editing.value = undefined
 }
 
@@ -81,8 +84,8 @@ function remove(item: OwnIngredient): void {
             </li>
           </ul>
           <p v-if="own.length === 0" class="quiet">
-            Add what only you cook, or correct an entry, such as a soy sauce without wheat. New parties start
-            with the list of the last one.
+            Add what only you cook, or correct an entry, such as a soy sauce without wheat. It is kept for
+            your next parties.
           </p>
           <h3>{{ name ? `Add “${name}” to` : 'Add something new to' }}</h3>
           <div class="choice-row">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Brief, Category } from '@/api/types'
+import KeepChip from '@/household/KeepChip.vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES } from '@/party/words'
 import { vSaid } from '@/ui/said'
@@ -29,6 +30,7 @@ const gramsOf = (event: Event) => Number((event.target as HTMLInputElement).valu
         @change="party.edit('change portions', portion(category.value, gramsOf($event)))"
       />
     </label>
+    <KeepChip class="keep" part="AMOUNTS" what="these amounts" />
   </div>
 </template>
 
@@ -47,6 +49,11 @@ label {
   display: grid;
   grid-template-columns: 1fr auto;
   font-size: 14px;
+}
+
+.keep {
+  align-self: end;
+  justify-self: start;
 }
 
 input {

@@ -51,6 +51,7 @@ void load()
   <div class="page">
     <header>
       <span class="brand">Lively Ladle</span>
+      <router-link to="/household" class="chip push">Your household</router-link>
       <button type="button" class="chip" @click="toggle">{{ mode === 'day' ? 'Night' : 'Day' }}</button>
     </header>
     <main>
@@ -125,9 +126,14 @@ void load()
 
 header {
   display: flex;
-  justify-content: space-between;
   align-items: center;
+  gap: 8px;
   height: 60px;
+}
+
+header .push {
+  margin-left: auto;
+  text-decoration: none;
 }
 
 .brand {

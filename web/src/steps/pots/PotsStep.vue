@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import KeepChip from '@/household/KeepChip.vue'
 import { freshId, swapBroths } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
@@ -88,6 +89,7 @@ function addPot(): void {
       {{ own.name }} <b>{{ own.make.text }}</b>
     </button>
     <button type="button" class="chip faint" @click="dialog = 'import'">From a recipe file</button>
+    <KeepChip part="KITCHEN" what="these pots and this kitchen" />
   </section>
   <LeftOvers />
   <StepNotes step="POTS" />

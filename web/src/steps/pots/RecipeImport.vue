@@ -2,12 +2,14 @@
 import { ref } from 'vue'
 import { api, ask } from '@/api/client'
 import type { RecipePreview } from '@/api/types'
+import { useHousehold } from '@/household/store'
 import { useOpenParty } from '@/party/useOpenParty'
 import { takeRecipe } from './recipes'
 
 /** Reads a broth out of a recipe file, shows line by line how it was read, and takes it in as one edit. */
 const emit = defineEmits<{ close: [] }>()
-const { party } = useOpenParty()
+const { party, brief } = useOpenParty()
+const household = useHousehold()
 const open = ref(true)
 const preview = ref<RecipePreview>()
 const problem = ref('')
@@ -33,7 +35,10 @@ async function look(event: Event): Promise<void> {
 }
 
 function take(): void {
-  if (preview.value) party.edit('take in a recipe', takeRecipe(preview.value))
+  if (preview.value) {
+    party.edit('take in a recipe', takeRecipe(preview.value))
+    void household.keep(brief.value, 'BROTH', preview.value.broth.id)
+  }
   open.value = false
 }
 </script>

@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { api, ask } from '@/api/client'
 import type { BusyPreview, Cook } from '@/api/types'
 import { freshId } from '@/party/edits'
+import KeepChip from '@/household/KeepChip.vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import { SKILLS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
@@ -173,7 +174,10 @@ function setKitchen(part: (typeof KITCHEN_PARTS)[number], event: Event): void {
             </li>
           </ul>
         </section>
-        <button type="button" class="chip" @click="addCook">Add a cook</button>
+        <div class="choice-row">
+          <button type="button" class="chip" @click="addCook">Add a cook</button>
+          <KeepChip part="COOKS" what="these cooks" />
+        </div>
         <h3>Kitchen</h3>
         <div class="kitchen">
           <label v-for="part in KITCHEN_PARTS" :key="part.key" class="field">

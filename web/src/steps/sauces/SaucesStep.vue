@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import KeepChip from '@/household/KeepChip.vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import { liquid } from '@/ui/units'
@@ -21,6 +22,7 @@ const others = computed(() => catalogue.value.sauces.filter((sauce) => !chosen.v
       {{ plan.sauces.needs.length }} house sauces on the table, about
       {{ liquid(brief.units, brief.sauceMlPerAdult) }} for a regular eater
     </span>
+    <KeepChip class="push" part="BESIDE" what="these" />
   </div>
   <SauceCard v-for="sauce in onTable" :key="sauce.id" :sauce="sauce" />
   <SauceBar />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Course } from '@/api/types'
+import KeepChip from '@/household/KeepChip.vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
@@ -162,6 +163,7 @@ function toggleMinder(id: string): void {
             }}
           </p>
         </section>
+        <div class="chips"><KeepChip part="ORDER" what="this way of eating" /></div>
       </div>
     </v-card>
   </v-dialog>

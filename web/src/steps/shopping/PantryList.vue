@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import KeepChip from '@/household/KeepChip.vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import { useKept } from '@/ui/useKept'
 import { vSaid } from '@/ui/said'
@@ -99,6 +100,7 @@ function remove(ingredient: string): void {
       g
       <button type="submit" class="chip" :disabled="!found || grams === undefined">Add</button>
       <button type="button" class="chip faint" @click="$emit('import')">From a file</button>
+      <KeepChip v-if="items.length > 0" part="PANTRY" what="this" />
       <span v-if="wanted && !found" class="quiet">Choose a name from the list.</span>
     </form>
   </section>

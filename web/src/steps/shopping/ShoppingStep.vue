@@ -3,6 +3,7 @@ import { mdiDotsHorizontal } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Line, Plan } from '@/api/types'
+import KeepChip from '@/household/KeepChip.vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
@@ -147,6 +148,7 @@ async function tick(line: Line): Promise<void> {
       >Prices of {{ dayText(brief.prices.asOf) }}, {{ brief.prices.offers.length }} offers</span
     >
     <button type="button" class="chip faint" @click="importing = 'PRICES'">Add prices from a file</button>
+    <KeepChip part="SHOPS" what="these shops and prices" />
   </p>
   <StepNotes step="SHOPPING" />
   <TripSheet v-if="moving" :shop-id="moving" @close="moving = undefined" />

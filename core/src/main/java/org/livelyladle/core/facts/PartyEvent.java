@@ -55,6 +55,8 @@ public record PartyEvent(
         @Nullable Double saltPercent,
         Cue.@Nullable Act act,
         @Nullable UUID event) {
+    /** Before an ingredient's id: bought, though no offer was known of it. */
+    public static final String SOMETHING_ELSE = "ingredient:";
 
     public PartyEvent {
         Check.present(id, "id");

@@ -23,6 +23,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.facts.PartyEvent;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
@@ -91,7 +92,11 @@ public final class PurchasePlanner {
     private void choose(Purchases.Need need) {
         List<Offer> offers = shelf.offers(need.ingredient());
         if (offers.isEmpty()) {
-            unoffered.add(new Purchases.Unoffered(need.ingredient(), need.name(), need.missing()));
+            shelf.mayHaveIt(need.ingredient())
+                    .ifPresentOrElse(
+                            shop -> addUnpriced(shop, need),
+                            () -> unoffered.add(
+                                    new Purchases.Unoffered(need.ingredient(), need.name(), need.missing())));
         } else {
             chooser.choose(need.ingredient(), need.missing().value(), offers);
         }
@@ -205,13 +210,46 @@ public final class PurchasePlanner {
                         null)));
     }
 
+    /** On the list of a shop nobody knows the prices of. */
+    private void addUnpriced(Shop shop, Purchases.Need need) {
+        String id = "buy." + PartyEvent.SOMETHING_ELSE + need.ingredient();
+        Aisle aisle = aisle(need.ingredient());
+        Figure cost = ledger.figure(id, 0, "cents", "no price")
+                .by(
+                        need.name(),
+                        "Nobody has said what it costs; it is not in the bill",
+                        GIVEN,
+                        () -> List.of(Term.of("price", 0, "cents", "not known", "", Mark.HOST)));
+        drafts.add(new Draft(
+                shop.id(),
+                aisle,
+                new Purchases.Line(
+                        id,
+                        PartyEvent.SOMETHING_ELSE + need.ingredient(),
+                        need.ingredient(),
+                        need.name(),
+                        aisle.label(),
+                        1,
+                        need.missing().value(),
+                        need.missing().text(),
+                        "",
+                        cost,
+                        null,
+                        null,
+                        null)));
+    }
+
     private void addBought(Facts.Bought bought) {
+        if (catalogue.findIngredient(bought.ingredient()).isEmpty()) {
+            return;
+        }
         Optional<Offer> offer = brief.prices().offers().stream()
                 .filter(o -> o.id().equals(bought.offer()))
                 .findFirst();
         Optional<String> shop = offer.map(Offer::shop)
+                .or(() -> shelf.mayHaveIt(bought.ingredient()).map(Shop::id))
                 .or(() -> brief.shops().stream().map(Shop::id).findFirst());
-        if (shop.isEmpty() || catalogue.findIngredient(bought.ingredient()).isEmpty()) {
+        if (shop.isEmpty()) {
             return;
         }
         String id = "bought." + bought.event();

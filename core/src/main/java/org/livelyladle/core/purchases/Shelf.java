@@ -2,11 +2,14 @@ package org.livelyladle.core.purchases;
 
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.OfferPin;
 import org.livelyladle.core.brief.Offer;
@@ -14,6 +17,7 @@ import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.facts.PartyEvent;
 
 /** Which offers an ingredient can be bought from: what is on the shelf, as pinned, on a trip late enough. */
 final class Shelf {
@@ -22,12 +26,23 @@ final class Shelf {
     /** On the shelf, by ingredient. */
     private final Map<String, List<Offer>> there;
 
+    /** Ingredients found missing from a shelf. */
+    private final Set<String> soldOut;
+
     private final Map<String, List<Offer>> found = new HashMap<>();
     private final List<Purchases.BeatenPin> beaten = new ArrayList<>();
 
     Shelf(Brief brief, Catalogue catalogue, Facts facts) {
         this.brief = brief;
         this.catalogue = catalogue;
+        this.soldOut = Stream.concat(
+                        brief.prices().offers().stream()
+                                .filter(offer -> facts.soldOut().contains(offer.id()))
+                                .map(Offer::ingredient),
+                        facts.soldOut().stream()
+                                .filter(subject -> subject.startsWith(PartyEvent.SOMETHING_ELSE))
+                                .map(subject -> subject.substring(PartyEvent.SOMETHING_ELSE.length())))
+                .collect(Collectors.toSet());
         this.there = brief.prices().offers().stream()
                 .filter(offer -> !facts.soldOut().contains(offer.id()))
                 .collect(Collectors.groupingBy(Offer::ingredient));
@@ -82,14 +97,34 @@ final class Shelf {
         return fresh.isEmpty() ? offers : fresh;
     }
 
+    /** A shop nobody knows the prices of may have what no other offers: the first on the way from which it keeps. */
+    Optional<Shop> mayHaveIt(String ingredient) {
+        if (soldOut.contains(ingredient)) {
+            return Optional.empty();
+        }
+        int keeps = catalogue.ingredient(ingredient).keepsDays();
+        List<Shop> unknown = brief.shops().stream()
+                .filter(shop -> brief.prices().offers().stream()
+                        .noneMatch(offer -> offer.shop().equals(shop.id())))
+                .sorted(Comparator.comparing(Shop::tripAt))
+                .toList();
+        return unknown.stream()
+                .filter(shop -> daysBefore(shop) <= keeps)
+                .findFirst()
+                .or(() -> unknown.isEmpty() ? Optional.empty() : Optional.of(unknown.get(unknown.size() - 1)));
+    }
+
+    private int daysBefore(Shop shop) {
+        return (int) ChronoUnit.DAYS.between(
+                shop.tripAt().toLocalDate(), brief.sitDown().toLocalDate());
+    }
+
     /** From the trip to the offer's shop until sitting down [d]. */
     int daysBefore(Offer offer) {
         return brief.shops().stream()
                 .filter(shop -> shop.id().equals(offer.shop()))
                 .findFirst()
-                .map(Shop::tripAt)
-                .map(trip -> (int) ChronoUnit.DAYS.between(
-                        trip.toLocalDate(), brief.sitDown().toLocalDate()))
+                .map(this::daysBefore)
                 .orElse(0);
     }
 }

@@ -11,6 +11,7 @@ import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.PantryItem;
+import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.facts.EventType;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.facts.PartyEvent;
@@ -87,8 +88,47 @@ class PurchasePlannerTest {
                 .satisfies(line -> assertThat(line.offer()).isEqualTo("carrots-big"));
     }
 
+    /** A list works without any price: a shop nobody knows the prices of may have what no other offers. */
+    @Test
+    void whatHasNoPriceIsOnTheListOfAShopWithoutPrices() {
+        briefs.offers.add(CARROTS);
+        briefs.shops.add(Shop.of("corner", "Corner shop", Briefs.SIT_DOWN.minusHours(3)));
+        Purchases purchases = plan(Facts.none());
+        Purchases.Trip corner = purchases.trips().stream()
+                .filter(trip -> trip.shop().equals("corner"))
+                .findFirst()
+                .orElseThrow();
+
+        assertThat(purchases.unoffered()).isEmpty();
+        assertThat(corner.lines())
+                .extracting(Purchases.Line::ingredient)
+                .contains("soy-sauce")
+                .doesNotContain("carrot");
+        assertThat(corner.bill().value()).isZero();
+
+        Purchases.Line soy = corner.lines().stream()
+                .filter(line -> line.ingredient().equals("soy-sauce"))
+                .findFirst()
+                .orElseThrow();
+        PartyEvent bought =
+                PartyEvent.bought(UUID.randomUUID(), Instant.EPOCH, soy.offer(), "soy-sauce", 1, soy.grams(), 0);
+        Purchases after = plan(Facts.fold(List.of(bought)));
+        assertThat(missing(after, "soy-sauce")).isZero();
+        assertThat(after.trips().stream()
+                        .filter(trip -> trip.shop().equals("corner"))
+                        .toList())
+                .singleElement()
+                .satisfies(trip ->
+                        assertThat(trip.lines()).anyMatch(line -> bought.id().equals(line.boughtEvent())));
+        assertThat(plan(Facts.fold(List.of(event(EventType.SOLD_OUT, soy.offer()))))
+                        .unoffered())
+                .extracting(Purchases.Unoffered::ingredient)
+                .containsExactly("soy-sauce");
+    }
+
     @Test
     void whatNobodyOffersIsNamed() {
+        briefs.offers.add(CARROTS);
         assertThat(plan(Facts.none()).unoffered())
                 .extracting(Purchases.Unoffered::ingredient)
                 .contains("beef-ribeye", "soy-sauce");

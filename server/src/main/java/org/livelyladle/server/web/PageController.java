@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** Every address of the page's own router is answered with the page. */
 @Controller
 class PageController {
-    @GetMapping({"/", "/party/{id}", "/party/{id}/{step}"})
+    @GetMapping({"/", "/household", "/party/{id}", "/party/{id}/{step}"})
     String page() {
         return "forward:/index.html";
     }
