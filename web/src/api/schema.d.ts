@@ -2146,6 +2146,7 @@ export interface components {
             closes?: string;
             id: string;
             name: string;
+            onMarket?: boolean;
             /** Format: time-local */
             opens?: string;
             /** Format: date-time */
@@ -2530,6 +2531,7 @@ export interface components {
             daysBefore: number;
             id: string;
             name: string;
+            onMarket?: boolean;
             /** Format: time-local */
             opens?: string;
         };

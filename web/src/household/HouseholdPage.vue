@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import type { Household } from '@/api/types'
 import { useMode } from '@/app/useMode'
-import { labelOf, AISLES, APPETITES, HEATS, needLabel } from '@/party/words'
-import { dayText } from '@/ui/time'
+import { houseOf, ownOf, peopleOf } from './rows'
 import { useHousehold } from './store'
-import type { Household, HouseholdPart } from '@/api/types'
 
 /** What is kept from party to party: looked through, forgotten, taken out as a file and put in from one. */
 const household = useHousehold()
@@ -14,108 +13,19 @@ const replaced = ref(false)
 void household.load()
 document.title = 'Your household · Lively Ladle'
 
-interface Row {
-  part: HouseholdPart
-  id?: string
-  name: string
-  says: string
-}
-
-const listed = (names: string[], none: string) => (names.length > 0 ? names.join(', ') : none)
-const plural = (count: number, one: string, many = `${one}s`) => `${count} ${count === 1 ? one : many}`
-
-const people = computed<Row[]>(() =>
-  (kept.value?.people ?? []).map((person) => ({
-    part: 'PERSON',
-    id: person.id,
-    name: person.name,
-    says: [
-      labelOf(APPETITES, person.appetite),
-      `broths up to ${labelOf(HEATS, person.heat)}`,
-      ...person.needs.map((need) => needLabel(need.kind)),
-    ].join(' · '),
-  })),
+const groups = computed(() =>
+  kept.value
+    ? [
+        {
+          title: 'People',
+          rows: peopleOf(kept.value),
+          none: 'Nobody yet. Open a guest of a party and keep them for next time.',
+        },
+        { title: 'House', rows: houseOf(kept.value), none: '' },
+        { title: 'Of your own', rows: ownOf(kept.value), none: 'No food or broth of your own yet.' },
+      ]
+    : [],
 )
-
-const things = computed<Row[]>(() => {
-  const h = kept.value
-  if (!h) return []
-  return [
-    {
-      part: 'KITCHEN',
-      name: 'Pots and kitchen',
-      says: listed(
-        h.pots.map((pot) => `${pot.name}, ${plural(pot.sides.length, 'side')}`),
-        'pots by the number of guests',
-      ),
-    },
-    {
-      part: 'SHOPS',
-      name: 'Shops',
-      says: `${listed(
-        h.shops.map((shop) => shop.name),
-        'none',
-      )} · ${plural(h.prices.offers.length, 'price')} of ${dayText(h.prices.asOf)}`,
-    },
-    {
-      part: 'PANTRY',
-      name: 'Always at home',
-      says: h.pantry.length > 0 ? plural(h.pantry.length, 'thing') : 'nothing said',
-    },
-    {
-      part: 'COOKS',
-      name: 'Cooks',
-      says: listed(
-        h.cooks.map((cook) => cook.name),
-        'you',
-      ),
-    },
-    {
-      part: 'AMOUNTS',
-      name: 'Usual amounts',
-      says: h.portionsPerAdult ? `${Math.round(total(h))} g a head, your own` : 'as the catalogue has them',
-    },
-    {
-      part: 'ORDER',
-      name: 'Way of eating',
-      says: `${plural(h.mealMinutes, 'minute')} at the table`,
-    },
-    {
-      part: 'BESIDE',
-      name: 'Sauces and beside the pots',
-      says: h.sauces
-        ? `${plural(h.sauces.length, 'sauce')}, ${plural(h.extras?.length ?? 0, 'thing')} beside the pots`
-        : 'two house sauces',
-    },
-  ]
-})
-
-const total = (h: Household) => Object.values(h.portionsPerAdult ?? {}).reduce((sum, grams) => sum + grams, 0)
-
-const own = computed<Row[]>(() => [
-  ...(kept.value?.ownBroths ?? []).map((broth) => ({
-    part: 'BROTH' as const,
-    id: broth.id,
-    name: broth.name,
-    says: `a broth of ${plural(broth.parts.length, 'part')}`,
-  })),
-  ...(kept.value?.ownIngredients ?? []).map((food) => ({
-    part: 'FOOD' as const,
-    id: food.id,
-    name: food.name,
-    says: food.aisle ? labelOf(AISLES, food.aisle) : 'your own food',
-  })),
-])
-
-const groups = computed(() => [
-  {
-    title: 'People',
-    rows: people.value,
-    none: 'Nobody yet. Open a guest of a party and keep them for next time.',
-  },
-  { title: 'House', rows: things.value, none: '' },
-  { title: 'Of your own', rows: own.value, none: 'No food or broth of your own yet.' },
-])
 
 const file = computed(() =>
   URL.createObjectURL(new Blob([JSON.stringify(kept.value, null, 2)], { type: 'application/json' })),
@@ -156,6 +66,7 @@ async function read(event: Event): Promise<void> {
               <b>{{ row.name }}</b>
               <span class="quiet says">{{ row.says }}</span>
               <button
+                v-if="!row.usual"
                 type="button"
                 class="chip faint"
                 :aria-label="`Forget ${row.name}`"
@@ -246,11 +157,6 @@ li {
 
 .files {
   padding-top: 20px;
-}
-
-.files .chip {
-  text-decoration: none;
-  cursor: pointer;
 }
 
 .files input {

@@ -6,9 +6,11 @@ import { useKept } from '@/ui/useKept'
 /** Title, time and the few settings that belong to the whole party. */
 const open = defineModel<boolean>({ required: true })
 
+const CURRENCY = /^[A-Z]{3}$/
 const { party, brief } = useOpenParty()
 const title = useKept('settings title', brief.value.title)
 const sitDown = useKept('settings sitDown', brief.value.sitDown.slice(0, 16))
+const currency = useKept('settings currency', brief.value.currency)
 const mealMinutes = useKept('settings mealMinutes', brief.value.mealMinutes)
 const bufferMinutes = useKept('settings bufferMinutes', brief.value.bufferMinutes)
 const marginPercent = useKept('settings marginPercent', brief.value.marginPercent)
@@ -17,6 +19,8 @@ function save(): void {
   party.edit('change the party', (draft) => {
     draft.title = title.value.trim() || draft.title
     if (sitDown.value) moveTo(draft, `${sitDown.value}:00`)
+    const wanted = currency.value.trim().toUpperCase()
+    if (CURRENCY.test(wanted)) draft.currency = wanted
     draft.mealMinutes = within(mealMinutes.value, 30, 240, draft.mealMinutes)
     draft.bufferMinutes = within(bufferMinutes.value, 0, 120, draft.bufferMinutes)
     draft.marginPercent = within(marginPercent.value, 0, 50, draft.marginPercent)
@@ -47,6 +51,14 @@ function within(value: number | string, min: number, max: number, otherwise: num
             max="120"
           />
           <v-text-field v-model="marginPercent" label="Buy more, %" type="number" min="0" max="50" />
+          <v-text-field
+            v-model="currency"
+            label="Currency"
+            maxlength="3"
+            :rules="[
+              (text: string) => CURRENCY.test(text.trim().toUpperCase()) || 'Three letters, such as EUR',
+            ]"
+          />
         </div>
         <div class="actions">
           <v-btn variant="text" @click="open = false">Cancel</v-btn>

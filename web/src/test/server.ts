@@ -46,6 +46,9 @@ export const server = {
   bench: {} as object,
   asked: {} as object,
   boils: 100,
+  /** What the household keeps, and has otherwise than the party. */
+  household: {} as object,
+  offers: [] as object[],
   /** The calendar's address, and what a calendar file says. */
   calendar: null as string | null,
   busy: {} as object,
@@ -81,6 +84,14 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   if (request.url.endsWith('/heat/window')) {
     server.asked = (await request.json()) as object
     return answer(200, server.bench)
+  }
+  if (request.url.endsWith('/household-news')) {
+    if (request.method === 'DELETE') server.offers = []
+    return request.method === 'DELETE' ? new Response(null, { status: 204 }) : answer(200, server.offers)
+  }
+  if (request.url.includes('/household')) {
+    server.asked = request.method === 'POST' ? ((await request.json()) as object) : {}
+    return answer(200, { revision: 1, household: server.household })
   }
   if (request.url.endsWith('/boiling-point')) return answer(200, { celsius: server.boils })
   if (request.url.endsWith('/market')) return answer(200, server.news)

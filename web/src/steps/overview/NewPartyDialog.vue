@@ -206,10 +206,15 @@ input[type='radio'] {
   grid-column: 1 / -1;
 }
 
+/* in sight however long the list is */
 .actions {
+  position: sticky;
+  bottom: 0;
   display: flex;
   justify-content: flex-end;
   gap: 8px;
+  padding-top: 8px;
+  background: var(--sheet);
 }
 
 @media (max-width: 839px) {

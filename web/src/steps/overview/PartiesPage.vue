@@ -133,7 +133,6 @@ header {
 
 header .push {
   margin-left: auto;
-  text-decoration: none;
 }
 
 .brand {

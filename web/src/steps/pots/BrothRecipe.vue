@@ -122,11 +122,6 @@ ol li {
   margin-right: 10px;
 }
 
-a.chip {
-  text-decoration: none;
-  min-height: 34px;
-}
-
 .actions {
   padding-top: 12px;
 }

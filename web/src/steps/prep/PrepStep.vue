@@ -108,18 +108,6 @@ const print = () => window.print()
   margin-right: 6px;
 }
 
-a.chip {
-  text-decoration: none;
-  min-height: 30px;
-  padding: 3px 11px;
-}
-
-@media (max-width: 839px) {
-  a.chip {
-    min-height: 44px;
-  }
-}
-
 .comes {
   padding-bottom: 10px;
 }

@@ -95,11 +95,6 @@ onMounted(() => void party.save().then(() => say(look)))
 </template>
 
 <style scoped>
-a.chip {
-  text-decoration: none;
-  min-height: 34px;
-}
-
 .address {
   width: 100%;
   font-size: 13px;

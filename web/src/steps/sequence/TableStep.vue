@@ -239,21 +239,9 @@ function free(d: Drop): void {
   font: 650 17px var(--head);
 }
 
-a.chip {
-  text-decoration: none;
-  min-height: 30px;
-  padding: 3px 11px;
-}
-
 .minders {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
   gap: 6px 28px;
-}
-
-@media (max-width: 839px) {
-  a.chip {
-    min-height: 44px;
-  }
 }
 </style>

@@ -9,7 +9,10 @@ useTestServer()
 
 async function sheet() {
   const party = await opened()
-  return { party, view: mounted(LineSheet, { line: aLine('leek', 'Produce'), needed: 420.4 }) }
+  return {
+    party,
+    view: mounted(LineSheet, { line: aLine('leek', 'Produce'), shop: 'market', needed: 420.4 }),
+  }
 }
 
 it('records what was bought as it was typed', async () => {

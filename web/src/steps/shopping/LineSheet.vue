@@ -1,20 +1,24 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Line } from '@/api/types'
+import { useHousehold } from '@/household/store'
 import { useOpenParty } from '@/party/useOpenParty'
 import MeasureInput from '@/ui/MeasureInput.vue'
 import { weight as weightText } from '@/ui/units'
 import { useKept } from '@/ui/useKept'
-import { cents } from './lists'
+import { cents, paidFor } from './lists'
 
 /** In the shop: another size or price, an empty shelf, or it is at home after all. */
 const props = defineProps<{
   line: Line
+  /** Where it is bought. */
+  shop: string
   /** With margin, before anything is taken off [g]. */ needed: number
 }>()
 const emit = defineEmits<{ close: [] }>()
 
 const { party, brief } = useOpenParty()
+const household = useHousehold()
 const open = ref(true)
 const grams = useKept<number | undefined>('line grams', Math.round(props.line.grams))
 const price = useKept('line price', (props.line.cost.value / 100).toFixed(2))
@@ -35,6 +39,14 @@ async function bought(): Promise<void> {
     grams: weight.value,
     priceCents: paid.value,
   })
+  learnPrice(weight.value, paid.value)
+}
+
+/** What is paid here is what it costs next time. */
+function learnPrice(grams: number, priceCents: number): void {
+  if (priceCents === 0 || priceCents === Math.round(props.line.cost.value)) return
+  party.edit('learn a price', paidFor(props.line, props.shop, grams, priceCents))
+  void household.keep(brief.value, 'SHOPS')
 }
 
 async function soldOut(): Promise<void> {

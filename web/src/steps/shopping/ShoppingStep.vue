@@ -4,16 +4,17 @@ import { computed, ref } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Line, Plan } from '@/api/types'
 import KeepChip from '@/household/KeepChip.vue'
+import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
 import TickBox from '@/ui/TickBox.vue'
-import { clockText, dayText } from '@/ui/time'
+import { clockText, dayText, nowIn } from '@/ui/time'
 import { useKept } from '@/ui/useKept'
 import ImportDialog from '../imports/ImportDialog.vue'
 import type { ImportKind } from '../imports/imports'
 import LineSheet from './LineSheet.vue'
-import { tripLists } from './lists'
+import { nextTrip, tripLists } from './lists'
 import MarketNotice from './MarketNotice.vue'
 import OfferSheet from './OfferSheet.vue'
 import PantryList from './PantryList.vue'
@@ -21,6 +22,7 @@ import Savings from './Savings.vue'
 import TakeAlong from './TakeAlong.vue'
 import TripSheet from './TripSheet.vue'
 
+const MOST_SHOPS = 10
 const { party, brief, plan } = useOpenParty()
 /** In the shop the list comes first, all else below it. */
 const { mobile } = useDisplay()
@@ -33,6 +35,30 @@ const pricing = useKept<Plan['purchases']['unoffered'][number] | undefined>('off
 function needOf(line: Line) {
   return plan.value.purchases.needs.find((need) => need.ingredient === line.ingredient)
 }
+
+/** Shops of the party from whose list nothing is bought. */
+const idle = computed(() =>
+  brief.value.shops.filter((shop) => !trips.value.some((trip) => trip.shop === shop.id)),
+)
+
+/** A shop of which nobody knows the prices; what no other offers is on its list. */
+function addShop(): void {
+  const id = freshId('shop', brief.value.shops)
+  party.edit('add a shop', (draft) =>
+    draft.shops.push({
+      id,
+      name: 'Shop',
+      onMarket: false,
+      tripAt: nextTrip(draft, nowIn(draft.zone, new Date())),
+    }),
+  )
+  moving.value = id
+}
+
+const onMarket = computed(() => brief.value.shops.some((shop) => shop.onMarket !== false))
+
+const shopOf = (line: Line) =>
+  trips.value.find((trip) => trip.lines.some(({ id }) => id === line.id))?.shop ?? ''
 
 const left = (count: number, none: string) => (count === 0 ? none : `${count} left`)
 
@@ -63,7 +89,7 @@ async function tick(line: Line): Promise<void> {
     <TakeAlong v-if="!mobile" class="push no-print" />
   </div>
   <template v-if="!mobile">
-    <MarketNotice class="no-print" />
+    <MarketNotice v-if="onMarket" class="no-print" />
     <Savings class="no-print" />
   </template>
   <section v-for="trip in trips" :key="trip.shop" class="trip" :aria-label="trip.name">
@@ -134,11 +160,19 @@ async function tick(line: Line): Promise<void> {
       <button type="button" class="chip no-print" @click="pricing = rest">Say what it costs</button>
     </p>
   </section>
+  <p class="no-print choice-row">
+    <button v-for="shop in idle" :key="shop.id" type="button" class="chip faint" @click="moving = shop.id">
+      {{ shop.name }}: nothing to buy there
+    </button>
+    <button type="button" class="chip" :disabled="brief.shops.length >= MOST_SHOPS" @click="addShop">
+      Add a shop
+    </button>
+  </p>
   <p v-if="trips.length === 0" class="quiet">
     Nothing to buy: no guest eats anything yet, or all of it is at home.
   </p>
   <template v-if="mobile">
-    <MarketNotice class="no-print" />
+    <MarketNotice v-if="onMarket" class="no-print" />
     <Savings class="no-print" />
     <TakeAlong class="no-print" />
   </template>
@@ -163,6 +197,7 @@ async function tick(line: Line): Promise<void> {
   <LineSheet
     v-if="opened"
     :line="opened"
+    :shop="shopOf(opened)"
     :needed="needOf(opened)?.withMargin.value ?? opened.grams"
     @close="opened = undefined"
   />

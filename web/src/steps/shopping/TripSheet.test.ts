@@ -8,7 +8,7 @@ useTestServer()
 it('moves the trip', async () => {
   const party = await opened()
   const view = mounted(TripSheet, { shopId: 'market' })
-  const input = view.find('input')
+  const input = view.find('input[type=datetime-local]')
   // every digit of a year is told by the browser; only what is finished counts
   for (const typed of ['0002-11-27T18:15', '0202-11-27T18:15', '2026-11-27T18:15'])
     await input.setValue(typed)
@@ -27,4 +27,18 @@ it('closes and opens a day', async () => {
   expect(sunday?.attributes('aria-pressed')).toBe('true')
   await sunday?.trigger('click')
   expect(party.brief?.shops[0]?.closedOn).toEqual([])
+})
+
+it('names the shop, and takes it away with its prices', async () => {
+  const party = await opened()
+  const view = mounted(TripSheet, { shopId: 'market' })
+  await view.find('.name input').setValue('The hall')
+  expect(party.brief?.shops[0]?.name).toBe('The hall')
+
+  await view
+    .findAll('button.chip')
+    .find((chip) => chip.text() === 'Not this shop')
+    ?.trigger('click')
+  expect(party.brief?.shops.some(({ id }) => id === 'market')).toBe(false)
+  expect(party.brief?.prices.offers.some(({ shop }) => shop === 'market')).toBe(false)
 })

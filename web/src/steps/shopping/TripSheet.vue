@@ -4,12 +4,13 @@ import type { Brief } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { AISLES, labelOf } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import { vSaid } from '@/ui/said'
 import WhenInput from '@/ui/WhenInput.vue'
 
 type Shop = Brief['shops'][number]
 type Day = NonNullable<Shop['closedOn']>[number]
 
-/** When the host goes to a shop, and when the shop is closed. */
+/** A shop: its name, when the host goes there, when it opens, how the host walks it. */
 const props = defineProps<{ shopId: string }>()
 const emit = defineEmits<{ close: [] }>()
 
@@ -31,6 +32,16 @@ function change(label: string, edit: (shop: Shop) => void): void {
     const found = draft.shops.find((s) => s.id === props.shopId)
     if (found) edit(found)
   })
+}
+
+function rename(event: Event): void {
+  const name = (event.target as HTMLInputElement).value.trim()
+  if (name) change('rename a shop', (s) => (s.name = name))
+}
+
+function remove(): void {
+  party.edit('remove a shop', (draft) => (draft.shops = draft.shops.filter((s) => s.id !== props.shopId)))
+  open.value = false
 }
 
 function move(at: string): void {
@@ -68,7 +79,10 @@ function setHour(field: 'opens' | 'closes', time: string): void {
 <template>
   <v-dialog v-if="shop" v-model="open" max-width="440" scrollable @after-leave="emit('close')">
     <v-card>
-      <h2>{{ shop.name }}</h2>
+      <label class="name">
+        <span class="quiet">Shop</span>
+        <input v-said="shop.name" class="line-input" maxlength="60" @change="rename" />
+      </label>
       <label class="at">
         <span class="quiet">Going there</span>
         <WhenInput type="datetime-local" :value="shop.tripAt.slice(0, 16)" @said="move" />
@@ -87,6 +101,21 @@ function setHour(field: 'opens' | 'closes', time: string): void {
           <WhenInput type="time" :value="shop.closes?.slice(0, 5) ?? ''" @said="setHour('closes', $event)" />
         </label>
       </div>
+      <div class="choice-row market">
+        <button
+          type="button"
+          class="chip"
+          :aria-pressed="shop.onMarket !== false"
+          @click="change('change where prices come from', (s) => (s.onMarket = s.onMarket === false))"
+        >
+          prices from the market
+        </button>
+        <span class="quiet">{{
+          shop.onMarket === false
+            ? 'You say what things cost, or nobody does.'
+            : 'It tells what the shop has.'
+        }}</span>
+      </div>
       <p class="quiet">Aisles in the order you walk</p>
       <ol class="aisles">
         <li v-for="(aisle, i) in walk" :key="aisle">
@@ -102,7 +131,10 @@ function setHour(field: 'opens' | 'closes', time: string): void {
           </button>
         </li>
       </ol>
-      <v-btn color="primary" class="done" @click="open = false">Done</v-btn>
+      <div class="foot">
+        <button type="button" class="chip faint" @click="remove">Not this shop</button>
+        <v-btn color="primary" @click="open = false">Done</v-btn>
+      </div>
     </v-card>
   </v-dialog>
 </template>
@@ -135,6 +167,10 @@ function setHour(field: 'opens' | 'closes', time: string): void {
   padding-bottom: 14px;
 }
 
+.market {
+  padding-bottom: 14px;
+}
+
 .aisles {
   margin: 0 0 14px;
   padding-left: 22px;
@@ -149,7 +185,17 @@ function setHour(field: 'opens' | 'closes', time: string): void {
   padding: 2px 0;
 }
 
-.done {
-  justify-self: end;
+.name {
+  display: grid;
+}
+
+.name input {
+  font: 650 20px var(--head);
+}
+
+.foot {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
 }
 </style>

@@ -1,6 +1,11 @@
 /** The shopping lists as the page shows them: by trip and aisle, with what is left in each. Pure. */
 
-import type { Line, Plan } from '@/api/types'
+import type { Brief, Line, Plan } from '@/api/types'
+import { freshId } from '@/party/edits'
+import { DAY_MS, localMs, localText } from '@/ui/time'
+
+const HALF_HOUR_MS = 1_800_000
+const QUARTER_MS = 900_000
 
 type Trip = Plan['purchases']['trips'][number]
 
@@ -28,6 +33,38 @@ export function tripLists(plan: Plan): TripList[] {
     }),
     soldOut: plan.purchases.soldOut.filter((offer) => offer.shop === trip.shop),
   }))
+}
+
+/**
+ * When one goes to a shop nobody has said more of: the evening before, or where that is over in half an hour, no later
+ * than an hour before sitting down.
+ * @param now on the scale of `localMs` [ms]
+ */
+export function nextTrip(brief: Brief, now: number): string {
+  const sitDown = localMs(brief.sitDown)
+  const before = localMs(`${localText(sitDown - DAY_MS).slice(0, 10)}T18:00:00`)
+  const soon = Math.ceil((now + HALF_HOUR_MS) / QUARTER_MS) * QUARTER_MS
+  return localText(before >= now ? before : Math.min(soon, sitDown - 2 * HALF_HOUR_MS))
+}
+
+/** The price of a line as it was paid: its offer's, or a first offer of what had none. */
+export const paidFor = (line: Line, shop: string, grams: number, priceCents: number) => (draft: Brief) => {
+  const offer = draft.prices.offers.find(({ id }) => id === line.offer)
+  if (!offer || Math.round(grams) !== Math.round(line.grams)) {
+    const id = freshId(`own-${line.ingredient}`, draft.prices.offers)
+    draft.prices.offers.push({
+      id,
+      shop,
+      ingredient: line.ingredient,
+      name: line.name,
+      grams: Math.round(grams),
+      priceCents,
+    })
+  } else if (offer.priceCents === undefined) {
+    offer.priceCentsPerKg = Math.round((priceCents / grams) * 1000)
+  } else {
+    offer.priceCents = Math.round(priceCents / line.count)
+  }
 }
 
 /** The server takes no price above this [cents]. */

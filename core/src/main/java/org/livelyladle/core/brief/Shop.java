@@ -19,6 +19,7 @@ import org.livelyladle.core.check.InvalidInputException;
  * @param aisles the order in which the host walks its aisles; those left out follow in their usual order
  * @param opens when it opens on its open days, local time; null when unknown
  * @param closes when it closes, local time; null when unknown
+ * @param onMarket the market tells all it has and at what price; when left out, where it has any price
  */
 public record Shop(
         String id,
@@ -27,7 +28,8 @@ public record Shop(
         @Nullable List<DayOfWeek> closedOn,
         @Nullable List<Aisle> aisles,
         @Nullable LocalTime opens,
-        @Nullable LocalTime closes) {
+        @Nullable LocalTime closes,
+        @Nullable Boolean onMarket) {
     private static final int DAYS_A_WEEK = 7;
     private static final int QUARTER_MINUTES = 15;
     /** A host needs so long for a trip before the shop closes [min]; memory. */
@@ -46,17 +48,17 @@ public record Shop(
 
     /** A shop of which nothing is known but when the host goes there. */
     public static Shop of(String id, String name, LocalDateTime tripAt) {
-        return new Shop(id, name, tripAt, null, null, null, null);
+        return new Shop(id, name, tripAt, null, null, null, null, null);
     }
 
     /** The same shop, visited at another time. */
     public Shop at(LocalDateTime tripAt) {
-        return new Shop(id, name, tripAt, closedOn, aisles, opens, closes);
+        return new Shop(id, name, tripAt, closedOn, aisles, opens, closes, onMarket);
     }
 
     /** The same shop as it opens now. */
     public Shop opening(@Nullable List<DayOfWeek> closedOn, @Nullable LocalTime opens, @Nullable LocalTime closes) {
-        return new Shop(id, name, tripAt, closedOn, aisles, opens, closes);
+        return new Shop(id, name, tripAt, closedOn, aisles, opens, closes, onMarket);
     }
 
     /** The nearest time of the day at which somebody can shop there. */

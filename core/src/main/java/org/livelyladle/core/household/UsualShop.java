@@ -19,6 +19,7 @@ import org.livelyladle.core.check.Check;
  * @param aisles the order in which the host walks its aisles; as usual when left out
  * @param opens when it opens; null when unknown
  * @param closes when it closes; null when unknown
+ * @param onMarket the market tells all it has and at what price; when left out, where it has any price
  */
 public record UsualShop(
         String id,
@@ -28,13 +29,14 @@ public record UsualShop(
         @Nullable List<DayOfWeek> closedOn,
         @Nullable List<Aisle> aisles,
         @Nullable LocalTime opens,
-        @Nullable LocalTime closes) {
+        @Nullable LocalTime closes,
+        @Nullable Boolean onMarket) {
     private static final int MOST_DAYS_BEFORE = 30;
 
     public UsualShop {
         Check.range(daysBefore, "daysBefore", 0, MOST_DAYS_BEFORE);
         Check.present(at, "at");
-        Shop checked = new Shop(id, name, LocalDate.EPOCH.atTime(at), closedOn, aisles, opens, closes);
+        Shop checked = new Shop(id, name, LocalDate.EPOCH.atTime(at), closedOn, aisles, opens, closes, onMarket);
         name = checked.name();
         closedOn = checked.closedOn();
         aisles = checked.aisles();
@@ -51,12 +53,13 @@ public record UsualShop(
                 shop.closedOn(),
                 shop.aisles(),
                 shop.opens(),
-                shop.closes());
+                shop.closes(),
+                shop.onMarket());
     }
 
     /** The trip for a party: at the usual time, earlier where it is closed then. */
     Shop forParty(LocalDate day) {
-        Shop shop = new Shop(id, name, day.minusDays(daysBefore).atTime(at), closedOn, aisles, opens, closes);
+        Shop shop = new Shop(id, name, day.minusDays(daysBefore).atTime(at), closedOn, aisles, opens, closes, onMarket);
         return shop.at(shop.lastOpen(shop.tripAt()));
     }
 }

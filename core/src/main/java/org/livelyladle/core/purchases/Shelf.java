@@ -97,21 +97,27 @@ final class Shelf {
         return fresh.isEmpty() ? offers : fresh;
     }
 
-    /** A shop nobody knows the prices of may have what no other offers: the first on the way from which it keeps. */
+    /** A shop that does not tell all it has may have what no other offers: the first on the way from which it keeps. */
     Optional<Shop> mayHaveIt(String ingredient) {
         if (soldOut.contains(ingredient)) {
             return Optional.empty();
         }
         int keeps = catalogue.ingredient(ingredient).keepsDays();
         List<Shop> unknown = brief.shops().stream()
-                .filter(shop -> brief.prices().offers().stream()
-                        .noneMatch(offer -> offer.shop().equals(shop.id())))
+                .filter(shop -> !tellsAll(shop))
                 .sorted(Comparator.comparing(Shop::tripAt))
                 .toList();
         return unknown.stream()
                 .filter(shop -> daysBefore(shop) <= keeps)
                 .findFirst()
                 .or(() -> unknown.isEmpty() ? Optional.empty() : Optional.of(unknown.get(unknown.size() - 1)));
+    }
+
+    private boolean tellsAll(Shop shop) {
+        return shop.onMarket() == null
+                ? brief.prices().offers().stream()
+                        .anyMatch(offer -> offer.shop().equals(shop.id()))
+                : shop.onMarket();
     }
 
     private int daysBefore(Shop shop) {

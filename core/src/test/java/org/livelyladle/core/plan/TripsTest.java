@@ -22,7 +22,7 @@ class TripsTest {
     private final Briefs briefs = Briefs.plain();
 
     private static Shop shop(String id, LocalDateTime at, DayOfWeek... closed) {
-        return new Shop(id, id, at, List.of(closed), null, null, null);
+        return new Shop(id, id, at, List.of(closed), null, null, null, null);
     }
 
     private Plan plan(Shop... shops) {
@@ -118,7 +118,7 @@ class TripsTest {
     void whereNoShopOpensBeforeTheMealNoTripIsOffered() {
         sell("shop", 100);
         Shop closed = new Shop(
-                "shop", "shop", SATURDAY.minusDays(1), List.of(), null, LocalTime.of(8, 0), LocalTime.of(12, 0));
+                "shop", "shop", SATURDAY.minusDays(1), List.of(), null, LocalTime.of(8, 0), LocalTime.of(12, 0), null);
 
         assertThat(unmet(planAt(SATURDAY.withHour(15), closed), "missed.shop")
                         .orElseThrow()

@@ -81,7 +81,10 @@ class MarketService {
     private MarketNews.Edit edit(Brief brief, MarketReply reply) {
         Map<String, MarketReply.Item> items =
                 reply.offers().stream().collect(Collectors.toMap(MarketReply.Item::id, Function.identity()));
-        Set<String> shops = brief.shops().stream().map(Shop::id).collect(Collectors.toSet());
+        Set<String> shops = brief.shops().stream()
+                .filter(shop -> !Boolean.FALSE.equals(shop.onMarket()))
+                .map(Shop::id)
+                .collect(Collectors.toSet());
         Map<String, Bought> states = new HashMap<>();
         brief.prices().offers().forEach(offer -> states.put(offer.id(), offer.bought()));
         List<Offer> offers = new ArrayList<>();
