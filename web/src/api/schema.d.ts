@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/broths/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["choices"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/broths/evening": {
         parameters: {
             query?: never;
@@ -796,6 +812,26 @@ export interface components {
             passive: boolean;
             text: string;
         };
+        BrothChoice: {
+            broth: string;
+            closedTo: components["schemas"]["BrothChoiceClosed"][];
+            /** Format: double */
+            handsMinutes: number;
+            /** @enum {string} */
+            heat: "NONE" | "MILD" | "MEDIUM" | "HOT";
+            /** Format: double */
+            minutes: number;
+            name: string;
+            own: boolean;
+            remark: string;
+            /** @enum {string} */
+            source: "SCRATCH" | "PACKET" | "STOCK" | "WATER";
+            tint: string;
+        };
+        BrothChoiceClosed: {
+            guest: string;
+            reason: string;
+        };
         BrothNeed: {
             alcohol: boolean;
             allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
@@ -1576,6 +1612,7 @@ export interface components {
             stepGrams?: number;
         };
         OwnBroth: {
+            base?: components["schemas"]["OwnBrothOwnBase"];
             /** @enum {string} */
             heat?: "NONE" | "MILD" | "MEDIUM" | "HOT";
             id: string;
@@ -1586,16 +1623,36 @@ export interface components {
             recipeUrl?: string;
             /** Format: double */
             saltPercent: number;
+            /** @enum {string} */
+            source?: "SCRATCH" | "PACKET" | "STOCK" | "WATER";
             steps: components["schemas"]["OwnBrothOwnStep"][];
+            /** Format: double */
+            waterMl?: number;
+        };
+        OwnBrothOwnBase: {
+            broth: string;
+            /** Format: double */
+            ml: number;
         };
         OwnBrothOwnPart: {
+            /** @enum {string} */
+            adding?: "COOKED" | "TAKEN_OUT" | "OFF_THE_HEAT" | "AT_THE_TABLE";
             /** Format: double */
             grams: number;
             ingredient: string;
+            /** Format: double */
+            pieceGrams?: number;
+            /** @enum {string} */
+            scaling?: "LINEAR" | "SPICE" | "PACKET";
         };
         OwnBrothOwnStep: {
+            /** @enum {string} */
+            at?: "NONE" | "VEGETABLE_BOARD" | "RAW_MEAT_BOARD" | "RAW_FISH_BOARD" | "SINK" | "RING" | "OVEN" | "FRIDGE" | "FREEZER";
+            caution?: string;
             /** Format: double */
             minutes: number;
+            /** Format: double */
+            minutesPerLitre?: number;
             passive: boolean;
             text: string;
         };
@@ -2571,6 +2628,30 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Brief"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BrothChoice"][];
+                };
+            };
+        };
+    };
     evening: {
         parameters: {
             query?: never;

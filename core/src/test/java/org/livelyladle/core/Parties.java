@@ -223,9 +223,17 @@ public final class Parties {
                     random.nextInt(15) / 10.0,
                     any(Heat.values()),
                     List.of(
-                            new OwnBroth.OwnPart("kelp", 10),
-                            new OwnBroth.OwnPart(oneIn(2) ? "rice-wine" : "garlic", 20)),
-                    List.of(new OwnBroth.OwnStep("Simmer", 20, true)),
+                            OwnBroth.OwnPart.of("kelp", 10),
+                            new OwnBroth.OwnPart(
+                                    oneIn(2) ? "rice-wine" : "garlic",
+                                    20,
+                                    null,
+                                    null,
+                                    OwnBroth.Adding.values()[later.nextInt(4)])),
+                    List.of(OwnBroth.OwnStep.of("Simmer", 20, true)),
+                    null,
+                    later.nextInt(3) == 0 ? new OwnBroth.OwnBase("kelp-water", 500) : null,
+                    null,
                     null));
             broths.add("own-broth");
         }

@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
@@ -69,10 +70,23 @@ public final class BriefCheck {
     private void ownBroths() {
         List<OwnBroth> own = Objects.requireNonNullElse(brief.ownBroths(), List.of());
         for (int i = 0; i < own.size(); i++) {
+            base(own.get(i), "ownBroths[" + i + "].base.broth");
             List<OwnBroth.OwnPart> parts = own.get(i).parts();
             for (int j = 0; j < parts.size(); j++) {
                 ingredient(parts.get(j).ingredient(), "ownBroths[" + i + "].parts[" + j + "].ingredient");
             }
+        }
+    }
+
+    /** What a broth is made from is made by itself. */
+    private void base(OwnBroth broth, String path) {
+        if (broth.base() == null) {
+            return;
+        }
+        String base = broth.base().broth();
+        Broth made = catalogue.findBroth(base).orElseThrow(() -> unknown(path, base, "a broth of the catalogue"));
+        if (made.base() != null) {
+            throw new InvalidInputException(path, base, "a broth that has no other broth in it");
         }
     }
 

@@ -4,6 +4,8 @@ import static org.livelyladle.core.measure.Operation.PRODUCT;
 import static org.livelyladle.core.measure.Operation.SUM;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,16 +49,26 @@ public final class BrothPlanner {
             use(side.broth(), Term.of("fill", side.fill()));
             use(side.broth(), Term.of("reserve", reserves.get(side.side())));
         }
-        List<BrothNeed> needs = new ArrayList<>();
-        List<Broth> last = new ArrayList<>(catalogue.broths());
-        // those made from others first: they stand further down
-        for (int i = last.size() - 1; i >= 0; i--) {
-            Broth broth = last.get(i);
-            if (uses.containsKey(broth.id())) {
-                needs.add(0, need(broth, uses.get(broth.id())));
-            }
+        List<Broth> all = new ArrayList<>(catalogue.broths());
+        Collections.reverse(all);
+        Map<String, BrothNeed> needs = new HashMap<>();
+        // a base has no base: what is made from others says first how much of them it takes
+        all.stream().filter(broth -> broth.base() != null).forEach(broth -> addNeed(broth, needs));
+        all.stream().filter(broth -> broth.base() == null).forEach(broth -> addNeed(broth, needs));
+        return new Broths(
+                sides.all(),
+                catalogue.broths().stream()
+                        .map(Broth::id)
+                        .filter(needs::containsKey)
+                        .map(needs::get)
+                        .toList());
+    }
+
+    private void addNeed(Broth broth, Map<String, BrothNeed> needs) {
+        List<Term> terms = uses.get(broth.id());
+        if (terms != null) {
+            needs.put(broth.id(), need(broth, terms));
         }
-        return new Broths(sides.all(), needs);
     }
 
     private void use(String broth, Term term) {

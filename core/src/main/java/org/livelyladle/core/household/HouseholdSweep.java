@@ -59,7 +59,7 @@ final class HouseholdSweep {
             List<OwnBroth.OwnPart> parts = broth.parts().stream()
                     .filter(part -> food.findIngredient(part.ingredient()).isPresent())
                     .toList();
-            if (!parts.isEmpty()) {
+            if (!parts.isEmpty() || broth.base() != null) {
                 left.add(broth.of(parts));
             }
         }

@@ -191,15 +191,8 @@ class KeeperTest {
     void aBrothWithoutItsOnlyPartIsGoneToo() {
         briefs.own.add(
                 new OwnIngredient("my-herb", "My herb", Category.LARDER, null, null, null, null, null, null, null));
-        briefs.ownBroths.add(new OwnBroth(
-                "my-broth",
-                "My broth",
-                1000,
-                0.8,
-                null,
-                List.of(new OwnBroth.OwnPart("my-herb", 50)),
-                List.of(),
-                null));
+        briefs.ownBroths.add(OwnBroth.of(
+                "my-broth", "My broth", 1000, 0.8, null, List.of(OwnBroth.OwnPart.of("my-herb", 50)), List.of()));
         Brief plain = briefs.build();
         Pot pot = plain.pots().get(0);
         Brief brief = plain.setting(List.of(pot.holding(List.of(Side.of("only", "my-broth")))));

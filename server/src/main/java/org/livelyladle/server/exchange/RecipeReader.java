@@ -71,7 +71,7 @@ final class RecipeReader {
         }
         double makes = makes(recipe.get("recipeYield"));
         List<OwnPart> parts = grams.entrySet().stream()
-                .map(entry -> new OwnPart(entry.getKey(), entry.getValue()))
+                .map(entry -> OwnPart.of(entry.getKey(), entry.getValue()))
                 .toList();
         double salt = grams.getOrDefault("salt", 0.0) / makes * 100;
         String url = text(recipe.get("url"));
@@ -83,7 +83,10 @@ final class RecipeReader {
                 null,
                 parts,
                 RecipeSteps.read(recipe),
-                url.isEmpty() || url.length() > LONGEST_TEXT ? null : url);
+                url.isEmpty() || url.length() > LONGEST_TEXT ? null : url,
+                null,
+                null,
+                null);
         return new RecipePreview(rows, broth, unknown);
     }
 

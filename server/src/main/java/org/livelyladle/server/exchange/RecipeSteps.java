@@ -32,7 +32,7 @@ final class RecipeSteps {
                     RecipeReader.LONGEST_TEXT);
             if (!words.isEmpty() && steps.size() < MOST_STEPS) {
                 double minutes = minutes(step) == 0 ? each : minutes(step);
-                steps.add(new OwnStep(
+                steps.add(OwnStep.of(
                         words, Math.min(1440, minutes), PASSIVE.matcher(words).matches()));
             }
         }
