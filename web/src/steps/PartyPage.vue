@@ -108,7 +108,7 @@ onScopeDispose(() => {
       />
     </div>
     <main class="sheet">
-      <HouseholdNews />
+      <HouseholdNews v-if="step === 'guests'" />
       <component :is="sheet" v-bind="shared" />
     </main>
     <OpenQuestion class="foot" :step="step" />

@@ -11,6 +11,8 @@ const props = defineProps<{
   /** Said behind the unit, such as "leave empty if unknown". */
   hint?: string
   invalid?: boolean
+  /** In a line of a list: the label is only spoken, the unit stands behind. */
+  inline?: boolean
 }>()
 const value = defineModel<number | undefined | null>({ required: true })
 
@@ -38,8 +40,32 @@ function read(event: Event): void {
 </script>
 
 <template>
-  <label class="field">
+  <label v-if="inline" class="inline">
+    <input
+      :value="text"
+      class="line-input"
+      inputmode="decimal"
+      :aria-label="label"
+      :aria-invalid="invalid"
+      @input="read"
+    />
+    {{ measured.unit[units] }}
+  </label>
+  <label v-else class="field">
     <span class="quiet">{{ label }}, {{ measured.unit[units] }}{{ hint ? `; ${hint}` : '' }}</span>
     <input :value="text" class="line-input" inputmode="decimal" :aria-invalid="invalid" @input="read" />
   </label>
 </template>
+
+<style scoped>
+.inline {
+  display: flex;
+  align-items: baseline;
+  gap: 6px;
+}
+
+.inline .line-input {
+  width: 72px;
+  text-align: right;
+}
+</style>

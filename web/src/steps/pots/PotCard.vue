@@ -13,7 +13,7 @@ import { vSaid } from '@/ui/said'
 
 /** One pot: cut through with its waterline, its evening foreseen, and its sides. */
 const props = defineProps<{ pot: Pot; picked?: string }>()
-defineEmits<{ pick: [side: string]; recipe: [broth: string] }>()
+defineEmits<{ pick: [side: string]; recipe: [broth: string]; choose: [side: string] }>()
 
 const MOST_SIDES = 3
 const { party, brief, plan } = useOpenParty()
@@ -117,6 +117,7 @@ function rename(event: Event): void {
       :picked="picked"
       @pick="$emit('pick', $event)"
       @recipe="$emit('recipe', $event)"
+      @choose="$emit('choose', $event)"
     />
     <PotHeat v-if="dialog" :pot="pot" @close="dialog = false" />
   </section>

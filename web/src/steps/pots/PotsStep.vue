@@ -1,22 +1,28 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import KeepChip from '@/household/KeepChip.vue'
+import type { OwnBroth } from '@/api/types'
 import { freshId, swapBroths } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import FigureText from '@/ui/FigureText.vue'
 import { useKept } from '@/ui/useKept'
+import BrothChooser from './BrothChooser.vue'
+import BrothEditor from './BrothEditor.vue'
 import BrothRecipe from './BrothRecipe.vue'
 import HouseDialog from './HouseDialog.vue'
 import LeftOvers from './LeftOvers.vue'
 import PotCard from './PotCard.vue'
-import RecipeImport from './RecipeImport.vue'
+import { copyOf } from './recipes'
 import WindowBench from './WindowBench.vue'
 
-const { party, brief, plan } = useOpenParty()
+const { party, brief, plan, catalogue } = useOpenParty()
 /** The side whose broth is picked up, to be put down on another one. */
 const picked = ref<string>()
-const dialog = useKept<'bench' | 'house' | 'import' | undefined>('house', undefined)
+const dialog = useKept<'bench' | 'house' | 'write' | undefined>('house', undefined)
+/** The side another broth is chosen for, and the broth of our own that is written for it. */
+const choosing = ref<string>()
+const writing = ref<OwnBroth>()
 const recipe = ref<string>()
 const need = computed(() => plan.value.broths.needs.find((n) => n.broth === recipe.value))
 
@@ -25,6 +31,39 @@ function pick(side: string): void {
   picked.value = from === side || from ? undefined : side
   if (!from || from === side) return
   party.edit('swap broths', swapBroths(from, side))
+}
+
+const chosen = computed(() =>
+  brief.value.pots.flatMap((pot) => pot.sides).find((side) => side.id === choosing.value),
+)
+
+function choose(broth: string): void {
+  party.edit('change a broth', (draft) => {
+    const side = draft.pots.flatMap((pot) => pot.sides).find((s) => s.id === choosing.value)
+    if (side) side.broth = broth
+  })
+}
+
+/** One of our own is changed as it is; one of the catalogue is copied first. */
+function change(id: string): void {
+  const own = brief.value.ownBroths?.find((broth) => broth.id === id)
+  const known = catalogue.value.broths.find((broth) => broth.id === id)
+  const ids = (brief.value.ownBroths ?? []).map((broth) => ({ id: broth.id }))
+  writing.value = own
+    ? (JSON.parse(JSON.stringify(own)) as OwnBroth)
+    : known && copyOf(known, freshId('own-broth', ids))
+  dialog.value = 'write'
+}
+
+function write(): void {
+  writing.value = undefined
+  dialog.value = 'write'
+}
+
+/** What was written for a side goes into it. */
+function taken(broth: string): void {
+  if (chosen.value) choose(broth)
+  choosing.value = undefined
 }
 
 function addPot(): void {
@@ -72,6 +111,7 @@ function addPot(): void {
       :picked="picked"
       @pick="pick"
       @recipe="recipe = $event"
+      @choose="choosing = $event"
     />
   </div>
   <p v-if="brief.pots.length === 0" class="quiet">
@@ -88,7 +128,7 @@ function addPot(): void {
     >
       {{ own.name }} <b>{{ own.make.text }}</b>
     </button>
-    <button type="button" class="chip faint" @click="dialog = 'import'">From a recipe file</button>
+    <button type="button" class="chip faint" @click="write">A broth of our own</button>
     <KeepChip part="KITCHEN" what="these pots and this kitchen" />
   </section>
   <LeftOvers />
@@ -101,7 +141,15 @@ function addPot(): void {
     @open="recipe = $event"
   />
   <HouseDialog v-if="dialog === 'house'" @close="dialog = undefined" />
-  <RecipeImport v-if="dialog === 'import'" @close="dialog = undefined" />
+  <BrothChooser
+    v-if="chosen && dialog !== 'write'"
+    :broth="chosen.broth"
+    @close="choosing = undefined"
+    @choose="choose"
+    @write="write"
+    @copy="change"
+  />
+  <BrothEditor v-if="dialog === 'write'" :broth="writing" @taken="taken" @close="dialog = undefined" />
   <WindowBench v-if="dialog === 'bench'" @close="dialog = undefined" />
 </template>
 

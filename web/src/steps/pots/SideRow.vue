@@ -3,13 +3,12 @@ import { computed } from 'vue'
 import type { Pot } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
-import { brothChoices } from './recipes'
 
 /** One side: its broth, what it takes, what it is topped up with, and whom it is open and closed to. */
 const props = defineProps<{ side: Pot['sides'][number]; pot: Pot; picked?: string }>()
-defineEmits<{ pick: [side: string]; recipe: [broth: string] }>()
+defineEmits<{ pick: [side: string]; recipe: [broth: string]; choose: [side: string] }>()
 
-const { party, brief, plan, catalogue } = useOpenParty()
+const { party, brief, plan } = useOpenParty()
 const planned = computed(() => plan.value.broths.sides.find((side) => side.side === props.side.id))
 const TOP_UPS = [
   { title: 'as salt asks', value: 'AUTO' },
@@ -17,7 +16,6 @@ const TOP_UPS = [
   { title: 'always reserve', value: 'STOCK' },
 ] as const
 const use = computed(() => plan.value.table.sides.find((side) => side.side === props.side.id))
-const broths = computed(() => brothChoices(catalogue.value, brief.value))
 const nameOf = (id: string) => brief.value.guests.find((guest) => guest.id === id)?.name ?? id
 const names = (ids: string[]) => ids.map(nameOf).join(', ')
 /** "Ada, Gul (what others cook in it); Finn (too hot)" */
@@ -44,14 +42,14 @@ function acceptSplash(guest: string): void {
 
 <template>
   <div v-if="planned" class="side">
-    <v-select
-      class="broth"
-      label="Broth"
-      :items="broths"
-      item-props
-      :model-value="side.broth"
-      @update:model-value="(broth: string) => change('change a broth', (s) => (s.broth = broth))"
-    />
+    <button
+      type="button"
+      class="row-button broth"
+      :aria-label="`Broth: ${planned.brothName}. Choose another`"
+      @click="$emit('choose', side.id)"
+    >
+      {{ planned.brothName }}
+    </button>
     <button
       type="button"
       class="chip"
@@ -117,6 +115,17 @@ function acceptSplash(guest: string): void {
   padding: 9px 0;
   border-top: 1px solid var(--hair);
   margin-top: 8px;
+}
+
+.broth {
+  font: 650 18px var(--head);
+  padding: 8px 2px;
+  min-height: 44px;
+  border-bottom: 1.5px solid var(--rim);
+}
+
+.broth:hover {
+  background: var(--well);
 }
 
 .takes {

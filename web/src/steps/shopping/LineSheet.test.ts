@@ -1,5 +1,5 @@
 import { flushPromises } from '@vue/test-utils'
-import { expect, it } from 'vitest'
+import { expect, it, vi } from 'vitest'
 import { aLine } from '@/test/data'
 import { mounted } from '@/test/mounting'
 import { opened, server, useTestServer } from '@/test/server'
@@ -26,6 +26,8 @@ it('records what was bought as it was typed', async () => {
   expect(server.events).toMatchObject([
     { type: 'BOUGHT', subject: 'leek', ingredient: 'leek', count: 1, grams: 750, priceCents: 135 },
   ])
+  // what it cost is the price of next time
+  await vi.waitFor(() => expect(server.asked).toMatchObject({ part: 'SHOPS' }))
 })
 
 it('says what it cannot take and records nothing', async () => {

@@ -101,7 +101,7 @@ public class PartyService {
             starts.add(new Start(
                     null,
                     party.id(),
-                    "As " + past.title(),
+                    "As “" + past.title() + "”",
                     "The same table and menu; " + (wish.guests().isEmpty() ? "the same guests" : "your guests"),
                     starter.again(household, past, wish, today(wish))));
         }
@@ -125,15 +125,16 @@ public class PartyService {
         return new PartyView(party.id(), party.revision(), brief);
     }
 
-    /** What the household has otherwise now than when this party last took something over. */
+    /** What the household has otherwise now than when this party last took something over; what is over stays as it was. */
     @Transactional(readOnly = true)
     public List<HouseholdNews> news(SignedIn host, UUID id) {
         Party party = parties.find(id, host.household()).orElseThrow(() -> unknown(id));
         HouseholdView now = households.get(host);
-        if (party.householdRevision() == now.revision()) {
+        Brief brief = view(party).brief();
+        boolean isOver = brief.sitDown().atZone(brief.zoneId()).toInstant().isBefore(clock.instant());
+        if (isOver || party.householdRevision() == now.revision()) {
             return List.of();
         }
-        Brief brief = view(party).brief();
         Keeper keeper = new Keeper(catalogue);
         return keeper.news(brief, households.at(host, party.householdRevision()), now.household()).stream()
                 .map(news ->

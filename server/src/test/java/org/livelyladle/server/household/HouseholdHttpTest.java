@@ -138,7 +138,7 @@ class HouseholdHttpTest extends ServerTest {
         assertThat(byStart.at("/USUAL/bill").asString()).contains("€");
         assertThat(starts)
                 .anyMatch(start -> start.get("start").isNull()
-                        && start.get("label").asString().startsWith("As "));
+                        && start.get("label").asString().startsWith("As “"));
     }
 
     @Test

@@ -1,0 +1,118 @@
+package org.livelyladle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** What is kept from party to party: people, broths of one's own, a party as last time. */
+class HouseholdIT extends BrowserTest {
+    private Locator dialog() {
+        return page.locator(".v-dialog");
+    }
+
+    private void start(String label) {
+        dialog().getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + label)))
+                .check();
+    }
+
+    /** A guest kept once comes to the next party by one tap, with what they keep away from. */
+    @Test
+    void aGuestOfTheBookComesByATap() {
+        go("guests");
+        button("Edit Cleo").click();
+        button("Keep Cleo for next time").click();
+        assertThat(dialog()).containsText("Kept for next time");
+        page.navigate("/");
+        button("New party").click();
+        dialog().getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Cleo").setExact(true))
+                .click();
+        start("Quick, with packets");
+        button("Set the table").click();
+
+        assertThat(page.locator("main h1")).hasText("One at the table");
+        assertThat(page.locator(".guests li").first()).containsText("no crustaceans");
+        page.navigate("/household");
+        assertThat(page.locator("section[aria-label=People]")).containsText("Cleo");
+    }
+
+    /** Tonight, quick, a shop of one's own: ten gestures to a list without a price. */
+    @Test
+    void anEveningWithAShopNobodyKnowsThePricesOf() {
+        page.navigate("/");
+        button("New party").click();
+        page.getByLabel("Who comes? One name a line").fill("Lea\nMo");
+        start("Plain water");
+        button("Set the table").click();
+        assertThat(page.locator("main h1")).hasText("Two at the table");
+        party = page.url().replaceAll(".*/party/([^/]+)/.*", "$1");
+        go("shopping");
+        button("Add a shop").click();
+        dialog().getByLabel("Shop", new Locator.GetByLabelOptions().setExact(true))
+                .fill("Round the corner");
+        button("Done").click();
+        for (String shop : new String[] {"Towpath Stores", "Weir Street Grocer", "Lock Hall Market"}) {
+            Locator trip = button(page, Pattern.compile("Move the trip to " + shop + "|" + shop + ": nothing to buy"));
+            if (trip.count() > 0) {
+                trip.first().click();
+                button("Not this shop").click();
+                assertThat(dialog()).hasCount(0);
+            }
+        }
+        Locator list = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Round the corner"));
+        assertThat(list).containsText("Dried kelp");
+        assertThat(list).containsText("no price");
+        Locator kelp = list.getByRole(
+                AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName(Pattern.compile("^Dried kelp")));
+        kelp.click();
+        assertThat(kelp).hasAttribute("aria-checked", "true");
+        assertThat(page.locator(".foot")).not().containsText("No shop");
+    }
+
+    /** A family recipe is typed as it stands in the book, read line by line, and made for this table. */
+    @Test
+    void aFamilyRecipeIsTyped() {
+        go("pots");
+        page.locator("button.broth").first().click();
+        button("Write our own").click();
+        dialog().getByLabel("Name", new Locator.GetByLabelOptions().setExact(true))
+                .fill("Aunt’s bones");
+        dialog().getByLabel("What goes in, one a line").fill("1 kg chicken carcasses\n2 tbsp soy sauce\n16 g salt");
+        dialog().getByLabel("How it is made, one step a line").fill("Simmer for 2 h 30 min\nStrain, 5 min");
+        button("Read it").click();
+        assertThat(dialog()).containsText("1000 g Chicken carcasses");
+        dialog().getByLabel("How Chicken carcasses goes in").selectOption("TAKEN_OUT");
+        button("Take it in").click();
+
+        assertThat(page.locator("button.broth").first()).containsText("Aunt’s bones");
+        button("Recipe of Aunt’s bones").click();
+        assertThat(dialog().locator(".body")).containsText("2 h 30 min, by itself");
+        assertThat(dialog().locator(".body")).containsText("Take out: chicken carcasses");
+    }
+
+    /** A party as last time has its table and its menu; who comes is said anew. */
+    @Test
+    void aPartyAsLastTime() {
+        page.navigate("/");
+        button("New party").click();
+        page.getByLabel("Title").fill("Lake house");
+        page.getByLabel("Who comes? One name a line").fill("Lea\nMo\nNils");
+        start("Plain water");
+        button("Set the table").click();
+        assertThat(page.locator("main h1")).hasText("Three at the table");
+        page.navigate("/");
+        button("New party").click();
+        page.getByLabel("Who comes? One name a line").fill("Lea");
+        start("As “Lake house”");
+        button("Set the table").click();
+
+        assertThat(page.locator("main h1")).hasText("One at the table");
+        walkTo("Pots");
+        assertThat(page.locator("button.broth").first()).containsText("Kelp water");
+    }
+}
