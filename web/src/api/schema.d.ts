@@ -3730,7 +3730,9 @@ export interface operations {
     };
     startingPoints: {
         parameters: {
-            query?: never;
+            query?: {
+                from?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -29,8 +29,15 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <button type="button" class="chip faint keep" :class="{ unmet: failed }" :disabled="kept" @click="keep">
-    <span role="status">{{ label }}</span>
+  <button
+    type="button"
+    aria-live="polite"
+    class="chip faint keep"
+    :class="{ unmet: failed }"
+    :disabled="kept"
+    @click="keep"
+  >
+    {{ label }}
   </button>
 </template>
 

@@ -10,11 +10,13 @@ import { clockAfter } from '@/ui/time'
 import ImportDialog from '../imports/ImportDialog.vue'
 import AppetiteBowls from './AppetiteBowls.vue'
 import GuestEditor from './GuestEditor.vue'
+import SeveralGuests from './SeveralGuests.vue'
 
 const guest = defineModel<string>('guest')
 const { party, brief, plan } = useOpenParty()
 const editing = ref<string>()
 const importing = ref(false)
+const several = ref(false)
 
 const rows = computed(() =>
   brief.value.guests.map((g) => ({
@@ -49,7 +51,12 @@ function add(): void {
     <span class="key"><FigureText :figure="plan.portions.eaters" /></span>
     <span class="quiet">regular eaters ·</span>
     <FigureText :figure="plan.portions.food" />
-    <button type="button" class="chip push" @click="importing = true">From a file</button>
+    <button v-if="rows.length > 1" type="button" class="chip push" @click="several = true">
+      For several
+    </button>
+    <button type="button" class="chip" :class="{ push: rows.length < 2 }" @click="importing = true">
+      From a file
+    </button>
     <v-btn color="primary" :prepend-icon="mdiPlus" @click="add">Add a guest</v-btn>
   </div>
   <ol class="guests">
@@ -99,6 +106,7 @@ function add(): void {
   <p v-if="rows.length === 0" class="quiet">Nobody yet. Add the first guest; the plan grows with each one.</p>
   <StepNotes step="GUESTS" />
   <ImportDialog v-if="importing" kind="GUESTS" @close="importing = false" />
+  <SeveralGuests v-if="several" @close="several = false" />
   <GuestEditor v-if="editing" :guest-id="editing" @close="editing = undefined" />
 </template>
 

@@ -12,6 +12,8 @@ import { comesTo, evenings, keyOf, namesIn, withName } from './starts'
 
 /** Who comes, when, and what the party begins as, each with what that comes to before it is chosen. */
 const open = defineModel<boolean>({ required: true })
+/** A past party the new one is to be like. */
+const props = defineProps<{ from?: string }>()
 const emit = defineEmits<{ created: [id: string] }>()
 /** So long after the last letter the offers are counted anew [ms]. */
 const PAUSE_MS = 500
@@ -22,7 +24,10 @@ const days = evenings(localText(nowIn(zone, new Date())))
 const title = useKept('new title', '')
 const sitDown = useKept('new day', days.at(-1)?.value ?? '')
 const names = useKept('new names', '')
-const chosen = useKept<Pick<StartOffer, 'start' | 'from'>>('new start', { start: 'USUAL' })
+const chosen = useKept<Pick<StartOffer, 'start' | 'from'>>(
+  'new start',
+  props.from ? { from: props.from } : { start: 'USUAL' },
+)
 const problem = ref('')
 const offers = ref<StartOffer[]>([])
 const counting = ref(true)
@@ -43,7 +48,8 @@ const wish = computed(() => ({
 }))
 
 const count = latest<typeof wish.value, StartOffer[]>(
-  (body, signal) => ask(api.POST('/api/starting-points', { body, signal })),
+  (body, signal) =>
+    ask(api.POST('/api/starting-points', { params: { query: { from: props.from } }, body, signal })),
   (next) => {
     offers.value = next
     counting.value = false

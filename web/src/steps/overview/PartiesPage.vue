@@ -17,6 +17,7 @@ const { mode, toggle } = useMode()
 const parties = ref<PartySummary[]>()
 const problem = ref('')
 const deleted = ref<PartySummary>()
+const like = ref<string>()
 const asking = useKept('new party', false)
 
 async function load(): Promise<void> {
@@ -26,6 +27,12 @@ async function load(): Promise<void> {
   } catch (e) {
     problem.value = e instanceof Error ? e.message : String(e)
   }
+}
+
+/** @param past a party the new one is to be like */
+function begin(past?: string): void {
+  like.value = past
+  asking.value = true
 }
 
 async function remove(party: PartySummary): Promise<void> {
@@ -57,7 +64,7 @@ void load()
     <main>
       <div class="head-line">
         <h1>Your parties</h1>
-        <v-btn class="push" color="primary" size="large" :prepend-icon="mdiPlus" @click="asking = true">
+        <v-btn class="push" color="primary" size="large" :prepend-icon="mdiPlus" @click="begin()">
           New party
         </v-btn>
       </div>
@@ -91,6 +98,14 @@ void load()
               />
             </svg>
           </router-link>
+          <button
+            type="button"
+            class="chip faint"
+            :aria-label="`Again as ${party.title}`"
+            @click="begin(party.id)"
+          >
+            Again
+          </button>
           <button type="button" class="delete" :aria-label="`Delete ${party.title}`" @click="remove(party)">
             <v-icon :icon="mdiDeleteOutline" size="20" />
           </button>
@@ -101,7 +116,12 @@ void load()
         change.
       </p>
     </main>
-    <NewPartyDialog v-if="asking" v-model="asking" @created="router.push(`/party/${$event}/guests`)" />
+    <NewPartyDialog
+      v-if="asking"
+      v-model="asking"
+      :from="like"
+      @created="router.push(`/party/${$event}/guests`)"
+    />
     <v-snackbar
       :model-value="deleted !== undefined"
       timeout="8000"

@@ -185,7 +185,7 @@ async function tick(line: Line): Promise<void> {
     <KeepChip part="SHOPS" what="these shops and prices" />
   </p>
   <StepNotes step="SHOPPING" />
-  <TripSheet v-if="moving" :shop-id="moving" @close="moving = undefined" />
+  <TripSheet v-if="moving" :key="moving" :shop-id="moving" @close="moving = undefined" />
   <ImportDialog v-if="importing" :kind="importing" @close="importing = undefined" />
   <OfferSheet
     v-if="pricing"

@@ -51,6 +51,25 @@ class ScreenshotsIT extends BrowserTest {
         String running = runningTable();
         live(newPage(1280, 800, "night"), running, "live-night");
         live(newPage(390, 844, "day"), running, "phone-live");
+        household();
+    }
+
+    /** What is kept of the demo's guests, and what a new party may begin with. */
+    private void household() {
+        for (String guest : new String[] {"Ada", "Cleo", "Edda", "Gul"}) {
+            page.navigate(demo + "/guests");
+            button("Edit " + guest).click();
+            button("Keep " + guest + " for next time").click();
+            page.getByText("Kept for next time").waitFor();
+        }
+        page.navigate("/household");
+        page.locator("section li").first().waitFor();
+        save(page, "household");
+        page.navigate("/");
+        button("New party").click();
+        page.getByLabel("Who comes? One name a line").fill("Cleo\nEdda\nLea");
+        page.locator(".starts[aria-busy=false]").waitFor();
+        save(page, "new-party");
     }
 
     /** The supper twenty-two minutes in, as something goes in; all before done in time but for the last half minute. */

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -87,16 +88,23 @@ public class PartyService {
         return store(host, brief, kept.revision());
     }
 
-    /** What a new party may begin as, the last parties first. */
+    /**
+     * What a new party may begin as.
+     *
+     * @param from a past party that is meant, in place of the last ones; null where none is
+     */
     @Transactional(readOnly = true)
-    public List<Start> starts(SignedIn host, NewParty wish) {
+    public List<Start> starts(SignedIn host, NewParty wish, @Nullable UUID from) {
         Household household = households.get(host).household();
         List<Start> starts = new ArrayList<>();
         for (StartingPoint start : StartingPoint.values()) {
             starts.add(new Start(
                     start, null, start.label(), start.remark(), starter.start(household, start, wish, today(wish))));
         }
-        for (Party party : parties.lastOnes(host.household(), Limit.of(MOST_PAST))) {
+        List<Party> meant = from == null
+                ? parties.lastOnes(host.household(), Limit.of(MOST_PAST))
+                : List.of(parties.find(from, host.household()).orElseThrow(() -> unknown(from)));
+        for (Party party : meant) {
             Brief past = view(party).brief();
             starts.add(new Start(
                     null,

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.household.NewParty;
 import org.livelyladle.core.plan.Plan;
@@ -22,6 +23,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -37,10 +39,17 @@ class BeginningController {
         this.plans = plans;
     }
 
-    /** What a new party may begin as; nothing is stored. */
+    /**
+     * What a new party may begin as; nothing is stored.
+     *
+     * @param from a past party that is meant, in place of the last ones
+     */
     @PostMapping("/starting-points")
-    List<StartOffer> startingPoints(@AuthenticationPrincipal SignedIn host, @RequestBody NewParty wish) {
-        return parties.starts(host, wish).stream().map(this::offer).toList();
+    List<StartOffer> startingPoints(
+            @AuthenticationPrincipal SignedIn host,
+            @RequestParam(name = "from", required = false) @Nullable UUID from,
+            @RequestBody NewParty wish) {
+        return parties.starts(host, wish, from).stream().map(this::offer).toList();
     }
 
     private StartOffer offer(Start start) {
