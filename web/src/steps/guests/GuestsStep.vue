@@ -51,12 +51,7 @@ function add(): void {
     <span class="key"><FigureText :figure="plan.portions.eaters" /></span>
     <span class="quiet">regular eaters ·</span>
     <FigureText :figure="plan.portions.food" />
-    <button v-if="rows.length > 1" type="button" class="chip push" @click="several = true">
-      For several
-    </button>
-    <button type="button" class="chip" :class="{ push: rows.length < 2 }" @click="importing = true">
-      From a file
-    </button>
+    <button type="button" class="chip push" @click="importing = true">From a file</button>
     <v-btn color="primary" :prepend-icon="mdiPlus" @click="add">Add a guest</v-btn>
   </div>
   <ol class="guests">
@@ -103,6 +98,9 @@ function add(): void {
       <span v-if="total" class="food"><FigureText :figure="total.food" /></span>
     </li>
   </ol>
+  <p v-if="rows.length > 1" class="choice-row several">
+    <button type="button" class="chip" @click="several = true">Say the same of several</button>
+  </p>
   <p v-if="rows.length === 0" class="quiet">Nobody yet. Add the first guest; the plan grows with each one.</p>
   <StepNotes step="GUESTS" />
   <ImportDialog v-if="importing" kind="GUESTS" @close="importing = false" />
@@ -129,6 +127,10 @@ li {
 
 li.chosen {
   background: var(--well);
+}
+
+.several {
+  padding-top: 10px;
 }
 
 .name {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiChevronDown } from '@mdi/js'
 import { computed } from 'vue'
 import type { Pot } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
@@ -49,6 +50,7 @@ function acceptSplash(guest: string): void {
       @click="$emit('choose', side.id)"
     >
       {{ planned.brothName }}
+      <v-icon :icon="mdiChevronDown" size="22" />
     </button>
     <button
       type="button"
@@ -118,6 +120,9 @@ function acceptSplash(guest: string): void {
 }
 
 .broth {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
   font: 650 18px var(--head);
   padding: 8px 2px;
   min-height: 44px;

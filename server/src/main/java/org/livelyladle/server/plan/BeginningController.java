@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.household.NewParty;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.prep.PrepTask;
@@ -33,8 +34,10 @@ import org.springframework.web.bind.annotation.RestController;
 class BeginningController {
     private final PartyService parties;
     private final PlanService plans;
+    private final Catalogue catalogue;
 
-    BeginningController(PartyService parties, PlanService plans) {
+    BeginningController(PartyService parties, PlanService plans, Catalogue catalogue) {
+        this.catalogue = catalogue;
         this.parties = parties;
         this.plans = plans;
     }
@@ -61,7 +64,7 @@ class BeginningController {
         String first = plan.table().drops().stream()
                 .filter(drop -> drop.putIn() >= 0)
                 .min(Comparator.comparingInt(Drop::putIn))
-                .map(Drop::name)
+                .map(drop -> nameOf(drop, start.brief()))
                 .orElse(null);
         return new StartOffer(
                 start.start(),
@@ -75,6 +78,11 @@ class BeginningController {
                 plan.purchases().bill().text(),
                 begins,
                 first);
+    }
+
+    private String nameOf(Drop drop, Brief brief) {
+        Catalogue known = brief.extend(catalogue);
+        return known.ingredientOf(known.cut(drop.cut())).name();
     }
 
     /** What the household has otherwise now than when the party last took something over. */
