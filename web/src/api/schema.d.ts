@@ -1680,6 +1680,8 @@ export interface components {
         OwnIngredientOwnCut: {
             /** Format: int32 */
             bestUntilSeconds: number;
+            frozen?: boolean;
+            like?: string;
             name: string;
             /** Format: double */
             pieceGrams?: number;

@@ -22,7 +22,7 @@ it('leaves unsaid what is not said, and takes a thing off the menu with it', asy
       cut: { name: '', readySeconds: 180, bestUntilSeconds: 360 },
     },
   ])
-  party.edit('add', (draft) => draft.menu.push({ cut: 'own-1.own', fromFrozen: false }))
+  expect(party.brief?.menu.map((item) => item.cut)).toContain('own-1.own')
   await view.find('button[aria-label="Remove Parcels"]').trigger('click')
   expect(party.brief?.ownIngredients).toEqual([])
   expect(party.brief?.menu.map((item) => item.cut)).not.toContain('own-1.own')
@@ -32,8 +32,8 @@ it('corrects one of the catalogue by its allergens alone', async () => {
   server.catalogue.ingredients = [{ id: 'soy-sauce', name: 'Soy sauce', category: 'LARDER' }]
   const party = await opened()
   const view = mounted(OwnFood)
-  await view.find('input').setValue('Soy sauce')
-  await view.find('form').trigger('submit')
+  await view.find('input[aria-label="Ingredient of the catalogue"]').setValue('Soy sauce')
+  await view.findAll('form').at(-1)?.trigger('submit')
   const soy = view.findAll('button.chip').find((chip) => chip.text() === 'soy')
   await soy?.trigger('click')
   await view.find('form').trigger('submit')
@@ -41,4 +41,41 @@ it('corrects one of the catalogue by its allergens alone', async () => {
   expect(party.brief?.ownIngredients).toEqual([
     { id: 'soy-sauce', name: 'Soy sauce', category: 'LARDER', allergens: ['SOYBEANS'] },
   ])
+})
+
+it('takes over what a known cut is, shows what it holds, and is on the menu in one go', async () => {
+  server.catalogue.ingredients = [
+    {
+      id: 'fish-ball',
+      name: 'Fish balls',
+      category: 'BALLS',
+      aisle: 'FROZEN',
+      origin: 'FISH',
+      allergens: ['FISH'],
+      traits: [],
+      keepsDays: 90,
+    },
+  ]
+  server.catalogue.cuts = [
+    {
+      id: 'fish-ball.frozen',
+      ingredient: 'fish-ball',
+      name: 'from frozen',
+      rawRisk: 'MINCED',
+      times: { pleasant: 420, safe: 400, bestUntil: 900, overcooked: 1800 },
+    },
+  ]
+  const party = await opened()
+  const view = mounted(OwnFood, { name: 'Pollock balls' })
+  await view.find('input[aria-label="What it is like"]').setValue('fish balls, from frozen')
+  await view.find('form').trigger('submit')
+  expect(view.text()).toContain('compare it with the label')
+  await view.find('form').trigger('submit')
+
+  expect(party.brief?.ownIngredients?.[0]).toMatchObject({
+    name: 'Pollock balls',
+    allergens: ['FISH'],
+    cut: { like: 'fish-ball.frozen', readySeconds: 420 },
+  })
+  expect(party.brief?.menu.at(-1)?.cut).toBe('own-1.own')
 })

@@ -7,6 +7,7 @@ import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import { useKept } from '@/ui/useKept'
+import { foodLike, likable } from './like'
 import OwnFoodForm from './OwnFoodForm.vue'
 
 /** What the household cooks that the catalogue does not know, and what it knows better. */
@@ -18,8 +19,18 @@ const household = useHousehold()
 const open = ref(true)
 const editing = useKept<OwnIngredient | undefined>('own food item', undefined)
 const known = ref('')
+const like = ref('')
+const cuts = computed(() => likable(catalogue.value))
+const liked = computed(() =>
+  cuts.value.find(({ name }) => name.toLowerCase() === like.value.trim().toLowerCase()),
+)
 const own = computed(() => brief.value.ownIngredients ?? [])
 const remark = (id: string) => catalogue.value.ingredients.find((i) => i.id === id)?.remark
+
+/** What it comes as and cooks like is taken; what it holds is shown, to be compared with its label. */
+function addLike(): void {
+  if (liked.value) editing.value = foodLike(liked.value, freshId('own', own.value), props.name ?? '')
+}
 
 function addNew(category: OwnIngredient['category']): void {
   const id = freshId('own', own.value)
@@ -43,8 +54,11 @@ function correct(): void {
   known.value = ''
 }
 
+/** What is new is on the menu at once. */
 function keep(item: OwnIngredient): void {
+  const isNew = !own.value.some(({ id }) => id === item.id)
   party.edit('change our own food', (draft) => {
+    if (isNew && item.cut) draft.menu.push({ cut: `${item.id}.own`, fromFrozen: false })
     draft.ownIngredients = [...(draft.ownIngredients ?? []).filter((o) => o.id !== item.id), item]
   })
   void household.keep(brief.value, 'FOOD', item.id)
@@ -87,6 +101,20 @@ function remove(item: OwnIngredient): void {
             Add what only you cook, or correct an entry, such as a soy sauce without wheat. It is kept for
             your next parties.
           </p>
+          <h3>{{ name ? `“${name}” is like` : 'Something new that is like' }}</h3>
+          <form class="choice-row" @submit.prevent="addLike">
+            <input
+              v-model="like"
+              class="line-input find"
+              list="like-cuts"
+              placeholder="Fish balls, from frozen"
+              aria-label="What it is like"
+            />
+            <datalist id="like-cuts">
+              <option v-for="one in cuts" :key="one.cut.id" :value="one.name"></option>
+            </datalist>
+            <button type="submit" class="chip" :disabled="!liked">Add it</button>
+          </form>
           <h3>{{ name ? `Add “${name}” to` : 'Add something new to' }}</h3>
           <div class="choice-row">
             <ChipChoice :options="CATEGORIES" :on="[]" of="of our own" @choose="addNew" />

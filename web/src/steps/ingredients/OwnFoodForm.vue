@@ -8,15 +8,19 @@ import MeasureInput from '@/ui/MeasureInput.vue'
 import { weight } from '@/ui/units'
 import { useOpenParty } from '@/party/useOpenParty'
 import KnownList from './KnownList.vue'
+import { likable } from './like'
 
 /** One own ingredient. What is not said is left out, and then counts as the strictest. */
 const props = defineProps<{ item: OwnIngredient }>()
 const emit = defineEmits<{ keep: [item: OwnIngredient]; cancel: [] }>()
 
 const LONGEST_SECONDS = 7200
-const { brief } = useOpenParty()
+const { brief, catalogue } = useOpenParty()
 const draft = useKept('own food draft', JSON.parse(JSON.stringify(props.item)) as OwnIngredient)
 const cut = computed(() => draft.value.cut)
+const likeName = computed(
+  () => likable(catalogue.value).find(({ cut: known }) => known.id === cut.value?.like)?.name ?? 'it',
+)
 const isNew = computed(() => cut.value !== undefined && cut.value !== null)
 const problem = computed(() => {
   if (!draft.value.name.trim()) return 'It wants a name.'
@@ -64,7 +68,14 @@ const problem = computed(() => {
     />
     <template v-if="cut">
       <h3>In the broth</h3>
-      <div class="times">
+      <p v-if="cut.like" class="like">
+        Comes, is cut and cooks like <b>{{ likeName }}</b>.
+        <button type="button" class="chip faint" @click="cut.like = undefined">Not like it</button>
+      </p>
+      <p v-if="cut.like" class="caution">
+        What it is made of and holds stands above as {{ likeName }} has it: compare it with the label.
+      </p>
+      <div v-if="!cut.like" class="times">
         <label class="field">
           <span class="quiet">Cut</span>
           <input v-model="cut.name" class="line-input" maxlength="40" placeholder="2 cm cubes" />
@@ -79,7 +90,15 @@ const problem = computed(() => {
           <input v-model.number="cut.bestUntilSeconds" class="line-input" type="number" min="1" max="7200" />
         </label>
       </div>
-      <div class="choice-row">
+      <div v-if="!cut.like" class="choice-row">
+        <button
+          type="button"
+          class="chip"
+          :aria-pressed="cut.frozen ?? false"
+          @click="cut.frozen = cut.frozen ? undefined : true"
+        >
+          goes in frozen
+        </button>
         <ChipChoice
           :options="RAW_RISKS"
           :on="cut.rawRisk ? [cut.rawRisk] : []"

@@ -212,7 +212,9 @@ public final class Parties {
                             oneIn(2) ? 10.0 + random.nextInt(40) : null,
                             20 + random.nextInt(400),
                             600 + random.nextInt(600),
-                            oneIn(3) ? null : any(RawRisk.values()))));
+                            oneIn(3) ? null : any(RawRisk.values()),
+                            null,
+                            later.nextInt(4) == 0)));
             menu.add(MenuItem.of("own-1.own", false, oneIn(2) ? 40 + random.nextInt(210) : null));
         }
         if (oneIn(4)) {

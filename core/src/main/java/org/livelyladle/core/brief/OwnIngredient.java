@@ -73,13 +73,18 @@ public record OwnIngredient(
      * @param readySeconds from when it is pleasant and cooked through [s after putting in]
      * @param bestUntilSeconds until when it is at its best [s]
      * @param rawRisk why it must be cooked through; the strictest when unknown
+     * @param like a cut of the catalogue it is like: its shape, size, weight, window, risk and steps are taken, and the
+     *     times and the risk here are not; none when left out
+     * @param frozen it comes frozen and goes in so, the times being those of its packet; false when left out
      */
     public record OwnCut(
             String name,
             @Nullable Double pieceGrams,
             int readySeconds,
             int bestUntilSeconds,
-            @Nullable RawRisk rawRisk) {
+            @Nullable RawRisk rawRisk,
+            @Nullable String like,
+            @Nullable Boolean frozen) {
         private static final int LONGEST_SECONDS = 7200;
 
         public OwnCut {
@@ -89,6 +94,15 @@ public record OwnIngredient(
             }
             Check.range(readySeconds, "readySeconds", 1, LONGEST_SECONDS);
             Check.range(bestUntilSeconds, "bestUntilSeconds", readySeconds, LONGEST_SECONDS);
+            if (like != null) {
+                Check.id(like, "like");
+                if (pieceGrams != null) {
+                    throw new InvalidInputException(
+                            "pieceGrams",
+                            pieceGrams,
+                            "none: a piece weighs as one of what it is like, for which its time is");
+                }
+            }
         }
 
         /** Nobody has said how soon it is ruined: as long after its best as its best lasts. */
@@ -111,7 +125,7 @@ public record OwnIngredient(
                         "no cut for what the catalogue has in the larder; give it another id");
             }
             if (item.cut != null) {
-                cuts.add(item.asCut(item.cut));
+                cuts.add(item.asCut(item.cut, catalogue));
             } else if (known.isEmpty() && item.category != Category.LARDER) {
                 throw new InvalidInputException(
                         "ownIngredients." + item.id + ".cut",
@@ -163,7 +177,14 @@ public record OwnIngredient(
                 : "Not said: " + String.join(", ", missing) + ". It counts as the strictest until you say.";
     }
 
-    private Cut asCut(OwnCut own) {
+    private Cut asCut(OwnCut own, Catalogue catalogue) {
+        if (own.like != null) {
+            return catalogue
+                    .findCut(own.like)
+                    .orElseThrow(() -> new InvalidInputException(
+                            "ownIngredients." + id + ".cut.like", own.like, "the id of a cut of the catalogue"))
+                    .ownedAs(cutId(), id, own.name);
+        }
         RawRisk risk = either(own.rawRisk, RawRisk.FILLED);
         return new Cut(
                 cutId(),
@@ -171,7 +192,7 @@ public record OwnIngredient(
                 own.name,
                 Shape.SLAB,
                 List.of(10.0),
-                StartState.CHILLED,
+                Boolean.TRUE.equals(own.frozen) ? StartState.FROZEN : StartState.CHILLED,
                 own.pieceGrams,
                 new Times(
                         own.readySeconds,

@@ -76,6 +76,36 @@ public record Cut(
                 "FDA Food Code 2022 3-403.11(C): commercially processed food, heated through to 57 °C");
     }
 
+    /** Another food that comes and cooks the same, as the host says. */
+    public Cut ownedAs(String otherId, String otherIngredient, String otherName) {
+        return new Cut(
+                otherId,
+                otherIngredient,
+                otherName,
+                shape,
+                dimensionsMm,
+                start,
+                pieceGrams,
+                times,
+                frozenTimes,
+                cue,
+                byHand,
+                governed,
+                toughens,
+                leastReadySeconds,
+                rawRisk,
+                safeCoreC,
+                safeSource,
+                choking,
+                textures,
+                dryShare,
+                swell,
+                prep,
+                usuallyBought,
+                makerCooks,
+                Mark.HOST);
+    }
+
     private Cut copy(
             Shape shape,
             List<Double> dimensionsMm,

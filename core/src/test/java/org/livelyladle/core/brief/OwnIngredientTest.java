@@ -16,11 +16,12 @@ import org.livelyladle.core.catalogue.Origin;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 
 class OwnIngredientTest {
-    private static final OwnIngredient.OwnCut CUT = new OwnIngredient.OwnCut("cubes", 10.0, 120, 300, null);
+    private static final OwnIngredient.OwnCut CUT = new OwnIngredient.OwnCut("cubes", 10.0, 120, 300, null, null, null);
     private final Briefs briefs = Briefs.plain();
 
     private static OwnIngredient unknown(String id) {
@@ -114,7 +115,7 @@ class OwnIngredientTest {
 
     @Test
     void aKnownRiskIsKeptAndServedFoodNeedsACut() {
-        OwnIngredient.OwnCut plain = new OwnIngredient.OwnCut("", null, 60, 90, RawRisk.NONE);
+        OwnIngredient.OwnCut plain = new OwnIngredient.OwnCut("", null, 60, 90, RawRisk.NONE, null, null);
         briefs.own.add(new OwnIngredient(
                 "fern", "Fern tips", Category.LEAVES, null, Origin.PLANT, Set.of(), Set.of(), 0.8, 2, plain));
         Cut fern = briefs.build().extend(Catalogue.builtIn()).cut("fern.own");
@@ -126,5 +127,47 @@ class OwnIngredientTest {
         assertThatThrownBy(this::plan)
                 .isInstanceOfSatisfying(
                         InvalidInputException.class, e -> assertThat(e.field()).isEqualTo("ownIngredients.fern.cut"));
+    }
+
+    /** What is like a cut of the catalogue has its window, its risk and its steps, whatever times were said beside it. */
+    @Test
+    void whatIsLikeACutCooksLikeIt() {
+        OwnIngredient.OwnCut like = new OwnIngredient.OwnCut("", null, 1, 1, RawRisk.NONE, "fish-ball.frozen", null);
+        briefs.own.add(new OwnIngredient(
+                "pollock-ball", "Pollock balls", Category.BALLS, null, null, null, null, null, null, like));
+        briefs.menu.add("pollock-ball.own");
+        Plan plan = plan();
+        CookingWindow known = window(plan, "fish-ball.frozen");
+        CookingWindow own = window(plan, "pollock-ball.own");
+
+        assertThat(own.ready().value()).isEqualTo(known.ready().value());
+        assertThat(own.safe().value()).isEqualTo(known.safe().value());
+        assertThat(own.bestUntil().value()).isEqualTo(known.bestUntil().value());
+        assertThat(plan.table().audit()).isEmpty();
+    }
+
+    private static CookingWindow window(Plan plan, String cut) {
+        return plan.windows().stream()
+                .filter(window -> window.cut().equals(cut))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aPieceOfItWeighsAsOneOfWhatItIsLike() {
+        assertThatThrownBy(() -> new OwnIngredient.OwnCut("", 40.0, 60, 90, null, "fish-ball.frozen", null))
+                .hasMessageContaining("pieceGrams");
+        briefs.own.add(new OwnIngredient(
+                "odd",
+                "Odd",
+                Category.BALLS,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                new OwnIngredient.OwnCut("", null, 60, 90, null, "moon-ball", null)));
+        assertThatThrownBy(this::plan).hasMessageContaining("cut.like");
     }
 }
