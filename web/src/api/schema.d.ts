@@ -1743,8 +1743,9 @@ export interface components {
             offer: string;
         };
         PantryItem: {
+            alwaysThere?: boolean;
             /** Format: double */
-            grams: number;
+            grams?: number;
             ingredient: string;
         };
         PartyEvent: {

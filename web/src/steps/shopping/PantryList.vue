@@ -10,9 +10,21 @@ defineEmits<{ import: [] }>()
 const { party, brief, catalogue } = useOpenParty()
 const wanted = useKept('pantry food', '')
 const amount = useKept('pantry amount', '')
-const found = computed(() =>
-  catalogue.value.ingredients.find((i) => i.name.toLowerCase() === wanted.value.trim().toLowerCase()),
+/** Several may be typed at once, with commas between. */
+const names = computed(() =>
+  wanted.value
+    .split(',')
+    .map((name) => name.trim().toLowerCase())
+    .filter(Boolean),
 )
+const found = computed(() =>
+  names.value.flatMap((name) => catalogue.value.ingredients.filter((i) => i.name.toLowerCase() === name)),
+)
+const unknown = computed(() =>
+  names.value.filter((name) => !found.value.some((i) => i.name.toLowerCase() === name)),
+)
+/** Nothing typed: there is always enough of it. */
+const always = computed(() => amount.value.trim() === '')
 const grams = computed(() => {
   const number = Number(amount.value.replace(',', '.'))
   return number > 0 && number <= 50000 ? number : undefined
@@ -34,12 +46,13 @@ function setGrams(ingredient: string, event: Event): void {
 }
 
 function add(): void {
-  const ingredient = found.value?.id
-  const weight = grams.value
-  if (!ingredient || weight === undefined) return
+  const ids = found.value.map((i) => i.id)
+  if (ids.length === 0 || unknown.value.length > 0 || (!always.value && grams.value === undefined)) return
   party.edit('add to the pantry', (draft) => {
-    draft.pantry = draft.pantry.filter((item) => item.ingredient !== ingredient)
-    draft.pantry.push({ ingredient, grams: weight })
+    draft.pantry = [
+      ...draft.pantry.filter((item) => !ids.includes(item.ingredient)),
+      ...ids.map((ingredient) => ({ ingredient, grams: grams.value })),
+    ]
   })
   wanted.value = amount.value = ''
 }
@@ -60,7 +73,9 @@ function remove(ingredient: string): void {
     <ul>
       <li v-for="item in items" :key="item.ingredient">
         <label :for="`pantry-${item.ingredient}`">{{ item.name }}</label>
+        <span v-if="item.grams === undefined" class="quiet">always there</span>
         <input
+          v-else
           :id="`pantry-${item.ingredient}`"
           v-said="item.grams"
           type="number"
@@ -68,7 +83,7 @@ function remove(ingredient: string): void {
           max="50000"
           @change="setGrams(item.ingredient, $event)"
         />
-        g
+        <template v-if="item.grams !== undefined">g</template>
         <button
           type="button"
           class="chip faint"
@@ -84,7 +99,7 @@ function remove(ingredient: string): void {
         v-model="wanted"
         class="line-input what"
         list="pantry-food"
-        placeholder="Also at home"
+        placeholder="Soy sauce, salt, sugar"
         aria-label="Also at home"
       />
       <datalist id="pantry-food">
@@ -94,14 +109,20 @@ function remove(ingredient: string): void {
         v-model="amount"
         class="line-input weight"
         inputmode="decimal"
-        placeholder="500"
-        aria-label="How many grams"
+        placeholder="always"
+        aria-label="How many grams, or nothing for always enough"
       />
       g
-      <button type="submit" class="chip" :disabled="!found || grams === undefined">Add</button>
+      <button
+        type="submit"
+        class="chip"
+        :disabled="found.length === 0 || unknown.length > 0 || (!always && grams === undefined)"
+      >
+        Add
+      </button>
       <button type="button" class="chip faint" @click="$emit('import')">From a file</button>
       <KeepChip v-if="items.length > 0" part="PANTRY" what="this" />
-      <span v-if="wanted && !found" class="quiet">Choose a name from the list.</span>
+      <span v-if="unknown.length > 0" class="quiet">Nothing is called “{{ unknown[0] }}”.</span>
     </form>
   </section>
 </template>

@@ -96,13 +96,13 @@ final class MenuAdvisor {
 
     private void atHome() {
         brief.pantry().stream()
-                .filter(item -> item.grams() >= WORTH_USING_G)
+                .filter(item -> !item.isAlwaysThere() && item.against(0) >= WORTH_USING_G)
                 .filter(item -> menu.stream().noneMatch(cut -> cut.ingredient().equals(item.ingredient())))
-                .sorted(Comparator.comparingDouble(item -> -item.grams()))
+                .sorted(Comparator.comparingDouble(item -> -item.against(0)))
                 .flatMap(item -> best(cut -> cut.ingredient().equals(item.ingredient()))
                         .map(cut -> add(
                                 "home." + item.ingredient(),
-                                text.grams(item.grams()) + " of "
+                                text.grams(item.against(0)) + " of "
                                         + KitchenText.lower(
                                                 catalogue.ingredientOf(cut).name()) + " at home would be used up.",
                                 cut))

@@ -12,7 +12,6 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.MenuItem;
-import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Ingredient;
@@ -154,7 +153,7 @@ final class NeedCollector {
     private Figure missing(Ingredient ingredient, Figure withMargin, double atHome) {
         double home = brief.pantry().stream()
                 .filter(item -> item.ingredient().equals(ingredient.id()))
-                .mapToDouble(PantryItem::grams)
+                .mapToDouble(item -> item.against(withMargin.value()))
                 .findFirst()
                 .orElse(withMargin.value() * atHome);
         double fromHome = Math.min(home, withMargin.value());

@@ -56,7 +56,7 @@ class BriefCheckTest {
                 unknown(
                         "prices.offers[0].ingredient",
                         b -> b.offers.add(new Offer("o", "shop", "dragon", "Dragon", 500, 99, null, null))),
-                unknown("pantry[0].ingredient", b -> b.pantry.add(new PantryItem("dragon", 100))),
+                unknown("pantry[0].ingredient", b -> b.pantry.add(new PantryItem("dragon", 100.0))),
                 unknown(
                         "decisions.portions.cut",
                         b -> b.decisions = decisions("portions", new PortionPin("ann", "dragon", 10))),

@@ -99,8 +99,8 @@ class LateAdvisorTest {
     void aBrothThatIsUnderWayIsNotGivenUpAndAQuickOneAtHomeIsOffered() {
         briefs.cooks.add(Cook.of("bo", "Bo"));
         briefs.pots.set(0, Briefs.pot("pot", 4000, "ginger-chicken"));
-        briefs.pantry.add(new org.livelyladle.core.brief.PantryItem("kelp", 200));
-        briefs.pantry.add(new org.livelyladle.core.brief.PantryItem("spring-onion", 300));
+        briefs.pantry.add(new org.livelyladle.core.brief.PantryItem("kelp", 200.0));
+        briefs.pantry.add(new org.livelyladle.core.brief.PantryItem("spring-onion", 300.0));
         Plan plan = late(60);
         LateRemedy swap = of(plan, Remedy.Kind.SWAP_BROTH);
         assertThat(swap.remedy()).satisfies(remedy -> {

@@ -37,9 +37,9 @@ class MenuAdvisorTest {
 
     @Test
     void whatIsAtHomeComesFirst() {
-        briefs.pantry.add(new PantryItem("seitan", 250));
-        briefs.pantry.add(new PantryItem("soy-sauce", 250));
-        briefs.pantry.add(new PantryItem("taro", 20));
+        briefs.pantry.add(new PantryItem("seitan", 250.0));
+        briefs.pantry.add(new PantryItem("soy-sauce", 250.0));
+        briefs.pantry.add(new PantryItem("taro", 20.0));
         Suggestion first = suggestions(briefs.build()).get(0);
 
         assertThat(first.text()).isEqualTo("250 g of seitan at home would be used up.");

@@ -171,7 +171,7 @@ class PrepPlannerTest {
     void whatIsBoughtWaitsForNoTrip() {
         buyAt(Briefs.SIT_DOWN.minusHours(2));
         briefs.pantry.addAll(Catalogue.builtIn().ingredients().stream()
-                .map(item -> new org.livelyladle.core.brief.PantryItem(item.id(), 5000))
+                .map(item -> new org.livelyladle.core.brief.PantryItem(item.id(), null))
                 .toList());
 
         assertThat(byId(plan())).doesNotContainKey("trip:shop");

@@ -44,10 +44,13 @@ class PurchasePlannerTest {
 
     @Test
     void whatIsAtHomeIsTakenOff() {
-        briefs.pantry.add(new PantryItem("carrot", 100));
+        briefs.pantry.add(new PantryItem("carrot", 100.0));
         assertThat(missing(plan(Facts.none()), "carrot")).isCloseTo(120 / 0.88 - 100, within(1e-9));
 
-        briefs.pantry.set(0, new PantryItem("carrot", 5000));
+        briefs.pantry.set(0, new PantryItem("carrot", 5000.0));
+        assertThat(missing(plan(Facts.none()), "carrot")).isZero();
+
+        briefs.pantry.set(0, new PantryItem("carrot", null));
         assertThat(missing(plan(Facts.none()), "carrot")).isZero();
     }
 
