@@ -61,59 +61,64 @@ public record Cut(
 
     /** The same food cut otherwise [mm]. */
     public Cut shaped(Shape other, List<Double> sizesMm) {
-        return copy(other, sizesMm, governed, leastReadySeconds, rawRisk, safeCoreC, safeSource);
+        return copy(
+                id,
+                ingredient,
+                name,
+                other,
+                sizesMm,
+                governed,
+                leastReadySeconds,
+                rawRisk,
+                safeCoreC,
+                safeSource,
+                mark);
     }
 
     /** The same food, cooked by its maker: it is heated through until it is hot, and has no raw risk any more. */
     public Cut cookedByMaker() {
         return copy(
+                id,
+                ingredient,
+                name,
                 shape,
                 dimensionsMm,
                 governed.isBy(Governed.By.CORE) ? new Governed(Governed.By.CORE, HOT_C) : governed,
                 0,
                 RawRisk.NONE,
                 HEATED_THROUGH_C,
-                "FDA Food Code 2022 3-403.11(C): commercially processed food, heated through to 57 °C");
+                "FDA Food Code 2022 3-403.11(C): commercially processed food, heated through to 57 °C",
+                mark);
     }
 
     /** Another food that comes and cooks the same, as the host says. */
     public Cut ownedAs(String otherId, String otherIngredient, String otherName) {
-        return new Cut(
+        return copy(
                 otherId,
                 otherIngredient,
                 otherName,
                 shape,
                 dimensionsMm,
-                start,
-                pieceGrams,
-                times,
-                frozenTimes,
-                cue,
-                byHand,
                 governed,
-                toughens,
                 leastReadySeconds,
                 rawRisk,
                 safeCoreC,
                 safeSource,
-                choking,
-                textures,
-                dryShare,
-                swell,
-                prep,
-                usuallyBought,
-                makerCooks,
                 Mark.HOST);
     }
 
     private Cut copy(
+            String id,
+            String ingredient,
+            String name,
             Shape shape,
             List<Double> dimensionsMm,
             Governed governed,
             int leastReadySeconds,
             RawRisk rawRisk,
             @Nullable Integer safeCoreC,
-            String safeSource) {
+            String safeSource,
+            Mark mark) {
         return new Cut(
                 id,
                 ingredient,

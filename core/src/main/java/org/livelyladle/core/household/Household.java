@@ -99,6 +99,38 @@ public record Household(
         ownBroths = Check.distinct(ownBroths, "ownBroths", 50, OwnBroth::id);
     }
 
+    /** A household in which nobody has said anything but where it shops. */
+    public static Household unsaid(List<UsualShop> shops, PriceSnapshot prices) {
+        return new Household(
+                FORMAT,
+                VERSION,
+                UnitSystem.METRIC,
+                "EUR",
+                List.of(),
+                List.of(),
+                null,
+                null,
+                null,
+                List.of(),
+                shops,
+                prices,
+                List.of(),
+                null,
+                60,
+                5,
+                15,
+                90,
+                SchoolOfOrder.FLAVOUR_BUILDERS,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
+    }
+
     /** The same household but for what is changed in the draft. */
     Household changed(Consumer<HouseholdDraft> change) {
         HouseholdDraft draft = new HouseholdDraft(this);

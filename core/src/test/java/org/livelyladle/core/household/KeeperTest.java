@@ -28,13 +28,11 @@ import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PriceSnapshot;
-import org.livelyladle.core.brief.SchoolOfOrder;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.check.InvalidInputException;
-import org.livelyladle.core.measure.UnitSystem;
 
 /** Parts go from a party to the household and into the next party, and whatever is forgotten leaves nothing behind. */
 class KeeperTest {
@@ -45,34 +43,7 @@ class KeeperTest {
     private final Briefs briefs = Briefs.plain();
 
     static Household unsaid() {
-        return new Household(
-                Household.FORMAT,
-                Household.VERSION,
-                UnitSystem.METRIC,
-                "EUR",
-                List.of(),
-                List.of(),
-                null,
-                null,
-                null,
-                List.of(),
-                List.of(),
-                new PriceSnapshot(DAY, List.of(), List.of()),
-                List.of(),
-                null,
-                60,
-                5,
-                15,
-                90,
-                SchoolOfOrder.FLAVOUR_BUILDERS,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        return Household.unsaid(List.of(), new PriceSnapshot(DAY, List.of(), List.of()));
     }
 
     private Brief start(Household household, String... names) {

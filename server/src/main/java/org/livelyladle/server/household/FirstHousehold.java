@@ -4,10 +4,8 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
-import org.livelyladle.core.brief.SchoolOfOrder;
 import org.livelyladle.core.household.Household;
 import org.livelyladle.core.household.UsualShop;
-import org.livelyladle.core.measure.UnitSystem;
 import org.springframework.stereotype.Component;
 
 /** A household in which nobody has said anything: three invented shops with their prices. */
@@ -26,34 +24,7 @@ public class FirstHousehold {
 
     /** @param asOf the day of its prices */
     public Household on(LocalDate asOf) {
-        return new Household(
-                Household.FORMAT,
-                Household.VERSION,
-                UnitSystem.METRIC,
-                "EUR",
-                List.of(),
-                List.of(),
-                null,
-                null,
-                null,
-                List.of(),
-                SHOPS,
-                prices.snapshot(asOf),
-                List.of(),
-                null,
-                60,
-                5,
-                15,
-                90,
-                SchoolOfOrder.FLAVOUR_BUILDERS,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        return Household.unsaid(SHOPS, prices.snapshot(asOf));
     }
 
     private static UsualShop shop(
