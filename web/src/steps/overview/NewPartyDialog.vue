@@ -32,6 +32,10 @@ const problem = ref('')
 const offers = ref<StartOffer[]>([])
 const counting = ref(true)
 const guests = computed(() => namesIn(names.value))
+const forWhom = computed(() => {
+  const count = guests.value.length
+  return count === 0 ? 'nobody yet' : `for ${count} ${count === 1 ? 'guest' : 'guests'}`
+})
 const people = computed(() =>
   (household.view?.household.people ?? []).map(({ name }) => ({ value: name, label: name })),
 )
@@ -99,9 +103,7 @@ async function create(): Promise<void> {
         <fieldset class="starts" :aria-busy="counting">
           <legend>
             Begin with
-            <span class="quiet">{{
-              counting ? 'counting …' : `for ${guests.length} ${guests.length === 1 ? 'guest' : 'guests'}`
-            }}</span>
+            <span class="quiet">{{ counting ? 'counting …' : forWhom }}</span>
           </legend>
           <label v-for="offer in offers" :key="keyOf(offer)" :class="{ on: keyOf(offer) === keyOf(chosen) }">
             <input

@@ -80,7 +80,7 @@ class LiveIT extends BrowserTest {
         aColdBrothHoldsBackWhatIsRaw();
         evening.killAndRestartSecond();
         say(laptop, null);
-        chip(laptop, "Finish the meal").click();
+        finishUnlessItIsOver();
         takeOutTheRest();
         shows(phone, ".order h1", Pattern.compile("That was it"));
 
@@ -88,6 +88,12 @@ class LiveIT extends BrowserTest {
         assertThat(table.getAsJsonArray("audit")).isEmpty();
         assertThat(table.getAsJsonObject("now").get("finished").getAsBoolean()).isTrue();
         assertThat(ids(events())).doesNotHaveDuplicates();
+    }
+
+    /** At this speed the meal is over by itself where the machine was long busy with other tests. */
+    private void finishUnlessItIsOver() {
+        Locator finish = chip(laptop, "Finish the meal");
+        chip(laptop, finish.count() > 0 ? "Finish the meal" : "Close").click();
     }
 
     /** Does what the laptop says for so many orders. */
