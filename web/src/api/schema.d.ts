@@ -2335,23 +2335,26 @@ export interface components {
             timeout?: number;
         };
         StartOffer: {
-            /** Format: date-time */
-            begins?: string;
-            bill: string;
+            comesTo?: components["schemas"]["StartOfferComesTo"];
             /** Format: int32 */
             cuts: number;
-            first?: string;
             /** Format: uuid */
             from?: string;
             /** Format: int32 */
             guests: number;
-            hands: string;
-            /** Format: double */
-            handsMinutes: number;
             label: string;
             remark: string;
             /** @enum {string} */
             start?: "USUAL" | "PACKETS" | "WATER" | "SCRATCH" | "EMPTY";
+        };
+        StartOfferComesTo: {
+            /** Format: date-time */
+            begins?: string;
+            bill: string;
+            first?: string;
+            hands: string;
+            /** Format: double */
+            handsMinutes: number;
         };
         Stay: {
             /** Format: int32 */

@@ -8,7 +8,7 @@ import { onceSoon } from '@/party/onceSoon'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import { localText, nowIn } from '@/ui/time'
 import { useKept } from '@/ui/useKept'
-import { comesTo, evenings, keyOf, namesIn, withName } from './starts'
+import { evenings, figuresOf, keyOf, namesIn, withName } from './starts'
 
 /** Who comes, when, and what the party begins as, each with what that comes to before it is chosen. */
 const open = defineModel<boolean>({ required: true })
@@ -113,9 +113,9 @@ async function create(): Promise<void> {
               @change="chosen = { start: offer.start, from: offer.from }"
             />
             <span class="name">{{ offer.label }}</span>
-            <span class="hands">{{ offer.hands }}</span>
+            <span class="hands">{{ offer.comesTo?.hands }}</span>
             <span class="quiet remark">{{ offer.remark }}</span>
-            <span class="quiet figures">{{ comesTo(offer) }}</span>
+            <span class="quiet figures">{{ figuresOf(offer) }}</span>
           </label>
         </fieldset>
         <p v-if="problem" class="unmet problem" role="alert">{{ problem }}</p>

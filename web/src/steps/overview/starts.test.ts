@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { comesTo, evenings, namesIn, withName } from './starts'
+import { evenings, figuresOf, namesIn, withName } from './starts'
 
 it('reads names by lines and commas', () => {
   expect(namesIn('Ann, Ben\n\n Cleo ')).toEqual(['Ann', 'Ben', 'Cleo'])
@@ -21,17 +21,11 @@ it('offers the next Saturday, and not the same day twice', () => {
 })
 
 it('says what a start comes to', () => {
-  const offer = {
-    label: '',
-    remark: '',
-    guests: 2,
-    cuts: 7,
-    handsMinutes: 28,
-    hands: '28 min',
-    bill: '€31.20',
-  }
-  expect(comesTo({ ...offer, first: 'Beef', begins: '2026-11-28T17:00:00' })).toBe(
+  const offer = { label: '', remark: '', guests: 2, cuts: 7 }
+  const comesTo = { handsMinutes: 28, hands: '28 min', bill: '€31.20' }
+  expect(figuresOf({ ...offer, comesTo: { ...comesTo, first: 'Beef', begins: '2026-11-28T17:00:00' } })).toBe(
     '€31.20 · first in: beef · begin Sat 28 Nov 17:00',
   )
-  expect(comesTo({ ...offer, cuts: 0 })).toBe('')
+  expect(figuresOf({ ...offer, cuts: 0, comesTo })).toBe('')
+  expect(figuresOf(offer)).toContain('too large')
 })

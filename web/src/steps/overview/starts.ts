@@ -29,14 +29,17 @@ export function evenings(now: string): { label: string; value: string }[] {
 }
 
 /** What it comes to beside the hours of work, in one line. */
-export const comesTo = (offer: StartOffer): string =>
-  [
-    offer.cuts > 0 ? offer.bill : '',
-    offer.first ? `first in: ${lower(offer.first)}` : '',
-    offer.begins ? `begin ${dayText(offer.begins)} ${clockText(offer.begins)}` : '',
+export function figuresOf(offer: StartOffer): string {
+  const { comesTo } = offer
+  if (!comesTo) return 'too large to be worked out for each start'
+  return [
+    offer.cuts > 0 ? comesTo?.bill : '',
+    comesTo?.first ? `first in: ${lower(comesTo.first)}` : '',
+    comesTo?.begins ? `begin ${dayText(comesTo.begins)} ${clockText(comesTo.begins)}` : '',
   ]
     .filter(Boolean)
     .join(' · ')
+}
 
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 

@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.check.UnsolvableException;
 import org.livelyladle.core.household.NewParty;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.prep.PrepTask;
@@ -56,16 +57,6 @@ class BeginningController {
     }
 
     private StartOffer offer(Start start) {
-        Plan plan = plans.plan(start.brief());
-        LocalDateTime begins = plan.prep().tasks().stream()
-                .map(PrepTask::startsAt)
-                .min(Comparator.naturalOrder())
-                .orElse(null);
-        String first = plan.table().drops().stream()
-                .filter(drop -> drop.putIn() >= 0)
-                .min(Comparator.comparingInt(Drop::putIn))
-                .map(drop -> nameOf(drop, start.brief()))
-                .orElse(null);
         return new StartOffer(
                 start.start(),
                 start.from(),
@@ -73,6 +64,26 @@ class BeginningController {
                 start.remark(),
                 start.brief().guests().size(),
                 start.brief().menu().size(),
+                comesTo(start.brief()));
+    }
+
+    private StartOffer.@Nullable ComesTo comesTo(Brief brief) {
+        Plan plan;
+        try {
+            plan = plans.plan(brief);
+        } catch (UnsolvableException e) {
+            return null;
+        }
+        LocalDateTime begins = plan.prep().tasks().stream()
+                .map(PrepTask::startsAt)
+                .min(Comparator.naturalOrder())
+                .orElse(null);
+        String first = plan.table().drops().stream()
+                .filter(drop -> drop.putIn() >= 0)
+                .min(Comparator.comparingInt(Drop::putIn))
+                .map(drop -> nameOf(drop, brief))
+                .orElse(null);
+        return new StartOffer.ComesTo(
                 plan.prep().handsOn().value(),
                 plan.prep().handsOn().text(),
                 plan.purchases().bill().text(),

@@ -124,11 +124,11 @@ class HouseholdHttpTest extends ServerTest {
                 .filter(start -> !start.get("start").isNull())
                 .forEach(start -> byStart.set(start.get("start").asString(), start));
 
-        assertThat(byStart.at("/PACKETS/handsMinutes").asDouble())
-                .isLessThan(byStart.at("/USUAL/handsMinutes").asDouble());
+        assertThat(byStart.at("/PACKETS/comesTo/handsMinutes").asDouble())
+                .isLessThan(byStart.at("/USUAL/comesTo/handsMinutes").asDouble());
         assertThat(byStart.at("/EMPTY/cuts").asInt()).isZero();
-        assertThat(byStart.at("/USUAL/first").asString()).isNotEmpty();
-        assertThat(byStart.at("/USUAL/bill").asString()).contains("€");
+        assertThat(byStart.at("/USUAL/comesTo/first").asString()).isNotEmpty();
+        assertThat(byStart.at("/USUAL/comesTo/bill").asString()).contains("€");
         assertThat(starts)
                 .anyMatch(start -> start.get("start").isNull()
                         && start.get("label").asString().startsWith("As “"));
