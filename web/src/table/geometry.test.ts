@@ -6,6 +6,8 @@ import {
   placePots,
   ringArc,
   seats,
+  shortened,
+  sideLabel,
   sideMiddle,
   sidePath,
   tableShape,
@@ -75,4 +77,16 @@ it('puts plates on an oval within the table, the first at the top', () => {
   expect(top.y).toBeLessThan(platePlace(2, 4).y)
   expect(right.x).toBeGreaterThan(WIDTH / 2)
   expect(right.x).toBeLessThan(tableShape.x + tableShape.width)
+})
+
+it('writes a broth in lines that fit into its side, and cuts what does not', () => {
+  expect(sideLabel('Kelp and shiitake').lines).toEqual(['Kelp and', 'shiitake'])
+  expect(sideLabel('Mushroom broth from powder').lines).toEqual(['Mushroom', 'broth from', 'powder'])
+  expect(sideLabel('Grandmother-in-law’s bones of the old farm').lines).toEqual([
+    'Grandmother…',
+    'bones of the',
+    'old farm',
+  ])
+  expect(sideLabel('one two three four five six seven eight nine').lines).toHaveLength(3)
+  expect(shortened('Mushroom broth', 9)).toBe('Mushroom…')
 })

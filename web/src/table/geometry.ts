@@ -148,10 +148,25 @@ export function floating(at: Point, r: number, k: number): Point {
   return { x: at.x + away * Math.cos(angle), y: at.y + away * Math.sin(angle) }
 }
 
-/** A broth's name in at most two lines, with the width they take. */
+const LABEL_LETTERS = 12
+const LABEL_LINES = 3
+
+/** Cut short where it is longer than so many letters. @example shortened('Mushroom broth', 9) // 'Mushroom…' */
+export const shortened = (text: string, letters: number): string =>
+  text.length <= letters ? text : `${text.slice(0, letters - 1).trimEnd()}…`
+
+/** A broth's name in at most three lines that fit into a side, with the width they take. */
 export function sideLabel(name: string): { lines: string[]; width: number } {
-  const cut = name.lastIndexOf(' ')
-  const lines = cut < 0 ? [name] : [name.slice(0, cut), name.slice(cut + 1)]
+  const lines: string[] = []
+  for (const word of name.split(' ')) {
+    const longer = `${lines.at(-1) ?? ''} ${word}`.trim()
+    if (lines.length > 0 && longer.length <= LABEL_LETTERS) lines[lines.length - 1] = longer
+    else lines.push(shortened(word, LABEL_LETTERS))
+  }
+  if (lines.length > LABEL_LINES) {
+    lines.length = LABEL_LINES
+    lines[LABEL_LINES - 1] = shortened(`${lines[LABEL_LINES - 1]} …`, LABEL_LETTERS)
+  }
   return { lines, width: 6.7 * Math.max(...lines.map((line) => line.length)) + 10 }
 }
 

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Pot } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
+import { shortened } from '@/table/geometry'
 import { compartments, fillAt, fillByKey, LEAST_FILL, MOST_FILL, yOf, type Section } from './section'
 
 /** A pot cut through: broth, food at its fullest, brim. The waterline is dragged, the litres follow. */
@@ -9,6 +10,8 @@ const side = defineModel<string>('side', { required: true })
 const props = defineProps<{ pot: Pot }>()
 
 const { party, plan } = useOpenParty()
+/** A letter under a compartment takes so much [px]. */
+const LETTER = 6.2
 const SECTION: Section = { left: 20, right: 300, top: 26, bottom: 150 }
 const svg = ref<SVGSVGElement>()
 const dragging = ref(false)
@@ -106,7 +109,7 @@ function step(event: KeyboardEvent): void {
         {{ cell.planned.fill.text }}
       </text>
       <text :x="cell.x + cell.width / 2" :y="SECTION.bottom + 19" class="name">
-        {{ cell.planned.brothName }}
+        {{ shortened(cell.planned.brothName, Math.floor(cell.width / LETTER)) }}
       </text>
     </g>
     <path

@@ -103,7 +103,7 @@ function bandLabel(side: string, broth: string): { words: string; strong: boolea
   const lines = sideLabel(broth).lines.map((words) => ({ words, strong: true }))
   const twice = plan.value.broths.sides.filter((s) => s.brothName === broth).length > 1
   const pot = brief.value.pots.find((p) => p.sides.some((s) => s.id === side))
-  return twice && pot ? [...lines, { words: pot.name.slice(0, 16), strong: false }] : lines
+  return twice && pot ? [...lines.slice(0, 2), { words: pot.name.slice(0, 16), strong: false }] : lines
 }
 const height = computed(() => {
   const last = bands.value.at(-1)

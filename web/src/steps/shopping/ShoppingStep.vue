@@ -160,7 +160,7 @@ async function tick(line: Line): Promise<void> {
       <button type="button" class="chip no-print" @click="pricing = rest">Say what it costs</button>
     </p>
   </section>
-  <p class="no-print choice-row">
+  <p class="no-print choice-row shops">
     <button v-for="shop in idle" :key="shop.id" type="button" class="chip faint" @click="moving = shop.id">
       {{ shop.name }}: nothing to buy there
     </button>
@@ -303,6 +303,10 @@ li {
 
 .prices {
   padding: 14px 0 4px;
+}
+
+.shops {
+  padding-bottom: 18px;
 }
 
 .unoffered {

@@ -105,7 +105,8 @@ final class PurchaseUnmet {
                 .ifPresent(early -> unmet.add(moveTrip(
                         "early." + shop.id(),
                         shop,
-                        early.name() + " from " + shop.name() + ": " + early.days() + " days before the party, "
+                        early.name() + " from " + shop.name() + ": " + early.days()
+                                + (early.days() == 1 ? " day" : " days") + " before the party, "
                                 + keeps(early.keepsDays()) + ".",
                         latest)));
     }
