@@ -77,7 +77,7 @@ public final class Keeper {
     /** Somebody of the same id or name is the same person; a new one gets an id nobody of the book has. */
     private static List<Guest> withPerson(Household household, Guest guest) {
         String id = household.people().stream()
-                .filter(person -> person.id().equals(guest.id()) && sameName(person, guest))
+                .filter(person -> isThe(person, guest))
                 .findFirst()
                 .or(() -> household.person(guest.name()))
                 .map(Guest::id)
@@ -97,8 +97,9 @@ public final class Keeper {
         return replaced(household.people(), List.of(person), Guest::id);
     }
 
-    private static boolean sameName(Guest a, Guest b) {
-        return a.name().equalsIgnoreCase(b.name());
+    /** Ids alone say nothing: a party from elsewhere may have given the same one to somebody else. */
+    private static boolean isThe(Guest person, Guest guest) {
+        return person.id().equals(guest.id()) && person.name().equalsIgnoreCase(guest.name());
     }
 
     private static String freshId(List<Guest> people) {
@@ -122,7 +123,7 @@ public final class Keeper {
                 case PERSON -> {
                     Guest person = named(household.people(), Guest::id, id);
                     draft.guests = brief.guests().stream()
-                            .map(guest -> guest.id().equals(person.id()) ? guest.as(person) : guest)
+                            .map(guest -> isThe(person, guest) ? guest.as(person) : guest)
                             .toList();
                 }
                 case FOOD ->
@@ -181,9 +182,8 @@ public final class Keeper {
                 offer(brief, was, now, part, null, part.label(), news);
             }
         }
-        Set<String> guests = brief.guests().stream().map(Guest::id).collect(Collectors.toSet());
         now.people().stream()
-                .filter(person -> guests.contains(person.id())
+                .filter(person -> brief.guests().stream().anyMatch(guest -> isThe(person, guest))
                         && find(was.people(), Guest::id, person.id()).isPresent())
                 .forEach(person -> offer(brief, was, now, HouseholdPart.PERSON, person.id(), person.name(), news));
         Set<String> food = ownFood(brief).stream().map(OwnIngredient::id).collect(Collectors.toSet());

@@ -87,6 +87,28 @@ class KeeperTest {
         assertThat(both.person("ann").orElseThrow().needs()).hasSize(1);
     }
 
+    /** What the book says of Ann is offered to parties with Ann, and never put on a stranger who has her id. */
+    @Test
+    void newsOfAPersonAreForThatPerson() {
+        briefs.guests.set(0, Records.with(Briefs.guest("ann"), "name", "Ann"));
+        Household was = keeper.keep(unsaid(), briefs.build(), HouseholdPart.PERSON, "ann");
+        Brief party = start(was, "Ann");
+        briefs.guests.set(
+                0, Records.with(Briefs.guest("ann", new Need(NeedKind.CRUSTACEANS, Strength.MEDICAL)), "name", "Ann"));
+        Household now = keeper.keep(was, briefs.build(), HouseholdPart.PERSON, "ann");
+        String id = now.people().get(0).id();
+        assertThat(keeper.news(party, was, now)).extracting(Keeper.News::label).containsExactly("Ann");
+        assertThat(keeper.take(party, now, HouseholdPart.PERSON, id)
+                        .guests()
+                        .get(0)
+                        .needs())
+                .hasSize(1);
+
+        Brief elsewhere = party.seating(List.of(Records.with(Briefs.guest(id), "name", "Bob")));
+        assertThat(keeper.news(elsewhere, was, now)).isEmpty();
+        assertThat(keeper.take(elsewhere, now, HouseholdPart.PERSON, id)).isEqualTo(elsewhere);
+    }
+
     /** What is kept of a party is in the next one, and taking it again changes nothing. */
     @ParameterizedTest
     @EnumSource(
