@@ -659,7 +659,7 @@ export interface components {
             /** @enum {string} */
             mark: "PUBLISHED" | "COMMON_PRACTICE" | "MEMORY" | "HOST" | "COMPUTED";
             /** @enum {string} */
-            role: "BASE" | "RICH" | "SOUR" | "SWEET" | "HOT" | "FRESH";
+            role: "BASE" | "RICH" | "SOUR" | "SWEET" | "HOT" | "FRESH" | "ALSO";
         };
         Barred: {
             byWish: boolean;
@@ -750,6 +750,7 @@ export interface components {
             order: "FLAVOUR_BUILDERS" | "HARD_FIRST" | "BALLS_FIRST" | "GREENS_FIRST" | "ALL_ALONG" | "OWN";
             ownBroths?: components["schemas"]["OwnBroth"][];
             ownIngredients?: components["schemas"]["OwnIngredient"][];
+            ownSauces?: components["schemas"]["OwnSauce"][];
             pantry: components["schemas"]["PantryItem"][];
             portionsPerAdult: {
                 [key: string]: number;
@@ -870,6 +871,7 @@ export interface components {
             time: string;
         };
         BrothPart: {
+            byDrop?: boolean;
             /** Format: double */
             gramsPerLitre: number;
             ingredient: string;
@@ -1303,6 +1305,7 @@ export interface components {
             order: "FLAVOUR_BUILDERS" | "HARD_FIRST" | "BALLS_FIRST" | "GREENS_FIRST" | "ALL_ALONG" | "OWN";
             ownBroths?: components["schemas"]["OwnBroth"][];
             ownIngredients?: components["schemas"]["OwnIngredient"][];
+            ownSauces?: components["schemas"]["OwnSauce"][];
             pantry: components["schemas"]["PantryItem"][];
             people: components["schemas"]["Guest"][];
             portionsPerAdult?: {
@@ -1327,7 +1330,7 @@ export interface components {
             brief: components["schemas"]["Brief"];
             id?: string;
             /** @enum {string} */
-            part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH";
+            part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH" | "SAUCE";
         };
         HouseholdOffer: {
             brief: components["schemas"]["Brief"];
@@ -1335,7 +1338,7 @@ export interface components {
             id?: string;
             label: string;
             /** @enum {string} */
-            part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH";
+            part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH" | "SAUCE";
         };
         HouseholdView: {
             household: components["schemas"]["Household"];
@@ -1658,12 +1661,16 @@ export interface components {
         };
         OwnFood: {
             cuts: components["schemas"]["Cut"][];
+            extras: components["schemas"]["Extra"][];
             ingredients: components["schemas"]["Ingredient"][];
+            sauces: components["schemas"]["Sauce"][];
         };
         OwnIngredient: {
             /** @enum {string} */
             aisle?: "DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN";
             allergens?: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            /** @enum {string} */
+            beside?: "STARTER" | "PICKLE" | "HERB" | "WRAP" | "DRINK";
             /** @enum {string} */
             category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER";
             cut?: components["schemas"]["OwnIngredientOwnCut"];
@@ -1689,6 +1696,23 @@ export interface components {
             rawRisk?: "NONE" | "WHOLE_CUT" | "MINCED" | "POULTRY" | "FILLED" | "FISH" | "SHELLFISH" | "EGG";
             /** Format: int32 */
             readySeconds: number;
+        };
+        OwnSauce: {
+            /** Format: double */
+            brothMl?: number;
+            id: string;
+            /** Format: double */
+            minutes?: number;
+            name: string;
+            parts: components["schemas"]["OwnSauceSaucePart"][];
+            rawEgg?: boolean;
+            /** @enum {string} */
+            use?: "DIP" | "DRIZZLE" | "SQUEEZE" | "PINCH" | "DROP";
+        };
+        OwnSauceSaucePart: {
+            ingredient: string;
+            /** Format: double */
+            ml: number;
         };
         PackProblem: {
             covers: components["schemas"]["PackProblemCover"][];
@@ -2117,6 +2141,9 @@ export interface components {
             use: "DIP" | "DRIZZLE" | "SQUEEZE" | "PINCH" | "DROP";
         };
         SauceChoice: {
+            guests?: string[];
+            /** Format: double */
+            perAdultMl?: number;
             sauce: string;
         };
         SaucePart: {
@@ -2871,7 +2898,7 @@ export interface operations {
     forget: {
         parameters: {
             query: {
-                part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH";
+                part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH" | "SAUCE";
                 id?: string;
             };
             header?: never;

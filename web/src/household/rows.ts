@@ -92,6 +92,12 @@ export const ownOf = (household: Household): KeptRow[] => [
     name: broth.name,
     says: `a broth of ${plural(broth.parts.length, 'part')}`,
   })),
+  ...(household.ownSauces ?? []).map((sauce) => ({
+    part: 'SAUCE' as const,
+    id: sauce.id,
+    name: sauce.name,
+    says: `a sauce of ${plural(sauce.parts.length, 'part')}`,
+  })),
   ...(household.ownIngredients ?? []).map((food) => ({
     part: 'FOOD' as const,
     id: food.id,

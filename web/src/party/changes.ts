@@ -37,6 +37,7 @@ const KEYS: Record<string, string[]> = {
   extras: ['ingredient'],
   ownIngredients: ['id'],
   ownBroths: ['id'],
+  ownSauces: ['id'],
   parts: ['ingredient'],
   deals: ['id'],
   circuits: ['id'],

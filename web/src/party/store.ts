@@ -466,6 +466,7 @@ export const useParty = defineStore('party', () => {
     id,
     brief,
     plan,
+    builtIn,
     catalogue,
     saveState,
     offline,

@@ -94,6 +94,15 @@ export const EXTRA_KINDS: { value: Catalogue['extras'][number]['kind']; label: s
   { value: 'DRINK', label: 'Drinks' },
 ]
 
+/** How a guest takes a sauce. */
+export const SAUCE_USES: { value: Catalogue['sauces'][number]['use']; label: string }[] = [
+  { value: 'DIP', label: 'a bowl each' },
+  { value: 'DRIZZLE', label: 'a drizzle' },
+  { value: 'SQUEEZE', label: 'a squeeze' },
+  { value: 'PINCH', label: 'a pinch' },
+  { value: 'DROP', label: 'a few drops' },
+]
+
 export const AISLES: { value: Ingredient['aisle']; label: string }[] = [
   { value: 'DRY', label: 'Dry goods' },
   { value: 'SAUCES', label: 'Sauces and spices' },

@@ -258,7 +258,7 @@ export function aPlan(): Plan {
       bar: { needs: [], clashes: [], guests: [] },
     },
     extras: { needs: [], keptFrom: [] },
-    ownFood: { ingredients: [], cuts: [] },
+    ownFood: { ingredients: [], cuts: [], sauces: [], extras: [] },
     purchases: {
       bill: figure('bill', 1234, 'cents', '€12.34'),
       trips: [

@@ -56,11 +56,6 @@ const toggle = (what: 'ideas' | 'adult') => (unfolded.value = unfolded.value ===
 </template>
 
 <style scoped>
-.tools {
-  display: flex;
-  gap: 6px;
-}
-
 .tools b {
   margin-left: 5px;
 }

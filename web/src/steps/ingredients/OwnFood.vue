@@ -4,7 +4,7 @@ import type { OwnIngredient } from '@/api/types'
 import { useHousehold } from '@/household/store'
 import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
-import { CATEGORIES } from '@/party/words'
+import { CATEGORIES, EXTRA_KINDS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import { useKept } from '@/ui/useKept'
 import { foodLike, likable } from './like'
@@ -16,6 +16,8 @@ const props = defineProps<{ name?: string }>()
 const emit = defineEmits<{ close: [] }>()
 const { party, brief, catalogue } = useOpenParty()
 const household = useHousehold()
+/** What never goes into a pot. */
+const BESIDE = [...EXTRA_KINDS, { value: 'LARDER', label: 'Larder' }] as const
 const open = ref(true)
 const editing = useKept<OwnIngredient | undefined>('own food item', undefined)
 const known = ref('')
@@ -33,12 +35,18 @@ function addLike(): void {
 }
 
 function addNew(category: OwnIngredient['category']): void {
-  const id = freshId('own', own.value)
   editing.value = {
-    id,
-    name: props.name ?? '',
-    category,
+    ...{ id: freshId('own', own.value), name: props.name ?? '', category },
     cut: { name: '', readySeconds: 180, bestUntilSeconds: 360 },
+  }
+}
+
+/** Something that does not go into the pots: for sauces and broths, or set out beside. */
+function addBeside(kind: (typeof BESIDE)[number]['value']): void {
+  editing.value = {
+    ...{ id: freshId('own', own.value), name: props.name ?? '', category: 'LARDER' },
+    beside: kind === 'LARDER' ? undefined : kind,
+    aisle: kind === 'DRINK' ? 'DRINKS' : undefined,
   }
 }
 
@@ -54,11 +62,12 @@ function correct(): void {
   known.value = ''
 }
 
-/** What is new is on the menu at once. */
+/** What is new is on the menu, or beside the pots, at once. */
 function keep(item: OwnIngredient): void {
   const isNew = !own.value.some(({ id }) => id === item.id)
   party.edit('change our own food', (draft) => {
     if (isNew && item.cut) draft.menu.push({ cut: `${item.id}.own`, fromFrozen: false })
+    if (isNew && item.beside) draft.extras = [...(draft.extras ?? []), { ingredient: item.id }]
     draft.ownIngredients = [...(draft.ownIngredients ?? []).filter((o) => o.id !== item.id), item]
   })
   void household.keep(brief.value, 'FOOD', item.id)
@@ -118,6 +127,7 @@ function remove(item: OwnIngredient): void {
           <h3>{{ name ? `Add “${name}” to` : 'Add something new to' }}</h3>
           <div class="choice-row">
             <ChipChoice :options="CATEGORIES" :on="[]" of="of our own" @choose="addNew" />
+            <ChipChoice :options="BESIDE" :on="[]" of="of our own" @choose="addBeside" />
           </div>
           <h3>Correct what the catalogue says</h3>
           <form class="choice-row" @submit.prevent="correct">

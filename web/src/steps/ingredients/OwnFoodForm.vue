@@ -15,13 +15,14 @@ const props = defineProps<{ item: OwnIngredient }>()
 const emit = defineEmits<{ keep: [item: OwnIngredient]; cancel: [] }>()
 
 const LONGEST_SECONDS = 7200
-const { brief, catalogue } = useOpenParty()
+const { party, brief, catalogue } = useOpenParty()
 const draft = useKept('own food draft', JSON.parse(JSON.stringify(props.item)) as OwnIngredient)
 const cut = computed(() => draft.value.cut)
 const likeName = computed(
   () => likable(catalogue.value).find(({ cut: known }) => known.id === cut.value?.like)?.name ?? 'it',
 )
-const isNew = computed(() => cut.value !== undefined && cut.value !== null)
+/** What corrects the catalogue leaves unsaid what that says. */
+const isNew = computed(() => !party.builtIn?.ingredients.some(({ id }) => id === props.item.id))
 const problem = computed(() => {
   if (!draft.value.name.trim()) return 'It wants a name.'
   const c = cut.value

@@ -8,7 +8,13 @@ import { grouped, workOf } from './recipes'
 
 /** All broths a side could hold: by work, with their heat and whom each would shut out; found by typing. */
 const props = defineProps<{ broth: string }>()
-const emit = defineEmits<{ close: []; choose: [broth: string]; write: []; copy: [broth: string] }>()
+const emit = defineEmits<{
+  close: []
+  choose: [broth: string]
+  write: []
+  copy: [broth: string]
+  hotter: [broth: string]
+}>()
 
 const { brief } = useOpenParty()
 const open = ref(true)
@@ -39,6 +45,7 @@ function choose(broth: string): void {
     <v-card>
       <div class="top">
         <input v-model="asked" class="line-input" placeholder="Which broth?" aria-label="Find a broth" />
+        <button type="button" class="chip" @click="emit('hotter', broth)">The same, hotter</button>
         <button type="button" class="chip" @click="emit('write')">Write our own</button>
         <v-btn color="primary" @click="open = false">Done</v-btn>
       </div>

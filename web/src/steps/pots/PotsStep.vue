@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import KeepChip from '@/household/KeepChip.vue'
-import type { OwnBroth } from '@/api/types'
+import type { Broth, OwnBroth } from '@/api/types'
 import { freshId, swapBroths } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
@@ -10,6 +10,7 @@ import { useKept } from '@/ui/useKept'
 import BrothChooser from './BrothChooser.vue'
 import BrothEditor from './BrothEditor.vue'
 import BrothRecipe from './BrothRecipe.vue'
+import HotterDialog from './HotterDialog.vue'
 import HouseDialog from './HouseDialog.vue'
 import LeftOvers from './LeftOvers.vue'
 import PotCard from './PotCard.vue'
@@ -44,14 +45,19 @@ function choose(broth: string): void {
   })
 }
 
+const findBroth = (id: string) =>
+  brief.value.ownBroths?.find((broth) => broth.id === id) ??
+  catalogue.value.broths.find((broth) => broth.id === id)
+
+/** The broth of which one side is made hotter. */
+const seasoning = ref<Broth | OwnBroth>()
+const season = (id: string) => (seasoning.value = findBroth(id))
+
 /** One of our own is changed as it is; one of the catalogue is copied first. */
 function change(id: string): void {
-  const own = brief.value.ownBroths?.find((broth) => broth.id === id)
-  const known = catalogue.value.broths.find((broth) => broth.id === id)
-  const ids = (brief.value.ownBroths ?? []).map((broth) => ({ id: broth.id }))
-  writing.value = own
-    ? (JSON.parse(JSON.stringify(own)) as OwnBroth)
-    : known && copyOf(known, freshId('own-broth', ids))
+  const broth = findBroth(id)
+  const isOwn = brief.value.ownBroths?.some((own) => own.id === id)
+  writing.value = broth && copyOf(broth, isOwn ? id : freshId('own-broth', brief.value.ownBroths ?? []))
   dialog.value = 'write'
 }
 
@@ -142,13 +148,15 @@ function addPot(): void {
   />
   <HouseDialog v-if="dialog === 'house'" @close="dialog = undefined" />
   <BrothChooser
-    v-if="chosen && dialog !== 'write'"
+    v-if="chosen && dialog !== 'write' && !seasoning"
     :broth="chosen.broth"
     @close="choosing = undefined"
     @choose="choose"
     @write="write"
     @copy="change"
+    @hotter="season"
   />
+  <HotterDialog v-if="seasoning" :broth="seasoning" @taken="taken" @close="seasoning = undefined" />
   <BrothEditor v-if="dialog === 'write'" :broth="writing" @taken="taken" @close="dialog = undefined" />
   <WindowBench v-if="dialog === 'bench'" @close="dialog = undefined" />
 </template>
@@ -156,12 +164,6 @@ function addPot(): void {
 <style scoped>
 .head-line b {
   color: var(--ink);
-}
-
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
 }
 
 .hint {

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import type { Broth, BrothChoice, RecipePreview } from '@/api/types'
 import { aBrief } from '@/test/data'
-import { asRecipe, copyOf, grouped, minutesIn, takeRecipe, workOf } from './recipes'
+import { asRecipe, copyOf, grouped, hotter, HOTTER_BY, minutesIn, takeRecipe, workOf } from './recipes'
 
 const preview = {
   rows: [],
@@ -28,6 +28,29 @@ test('a recipe comes in once, with what it needs', () => {
 
   expect(brief.ownBroths?.map((b) => b.id)).toEqual(['own-bones'])
   expect(brief.ownIngredients?.map((i) => i.id)).toEqual(['moon-dust'])
+})
+
+const known = {
+  ...{ id: 'kelp-water', name: 'Kelp water', heat: 'NONE', saltPercent: 0.2, source: 'WATER' },
+  ...{ parts: [], steps: [], waterMlPerLitre: 1000 },
+} as unknown as Broth
+
+test('one side the same but hotter stands on the other, by drops with their caution', () => {
+  const drops = HOTTER_BY.find((way) => way.drops) ?? HOTTER_BY[0]
+  const made = hotter(known, 'own-broth-1', drops, 3, 'HOT')
+  expect(made).toMatchObject({
+    ...{ id: 'own-broth-1', name: 'Kelp water, hotter', heat: 'HOT', saltPercent: 0.2, waterMl: 0 },
+    base: { broth: 'kelp-water', ml: 1000 },
+  })
+  expect(made.parts[0]?.grams).toBeCloseTo(0.15)
+  expect(made.steps[0]?.caution).toContain('gloves')
+})
+
+test('what stands on another broth already is copied and seasoned', () => {
+  const own = copyOf({ ...known, base: { broth: 'kelp-water', mlPerLitre: 500 } } as Broth, 'own-broth-1')
+  const made = hotter(own, 'own-broth-2', HOTTER_BY[0], 12, 'MILD')
+  expect(made.base).toEqual({ broth: 'kelp-water', ml: 500 })
+  expect(made.parts).toEqual([{ ingredient: 'chilli-oil', grams: 12 }])
 })
 
 test('a family recipe is read line by line, with the times it tells', () => {

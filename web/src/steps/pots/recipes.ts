@@ -50,8 +50,13 @@ export const asRecipe = (typed: Typed) => ({
   }),
 })
 
-/** A broth of the catalogue as one of our own, by the litre. */
-export const copyOf = (broth: Broth, id: string): OwnBroth => ({
+const isOwn = (broth: Broth | OwnBroth): broth is OwnBroth => 'makesMl' in broth
+
+/** A broth as another one of our own; one of the catalogue by the litre. */
+export const copyOf = (broth: Broth | OwnBroth, id: string): OwnBroth =>
+  isOwn(broth) ? { ...(JSON.parse(JSON.stringify(broth)) as OwnBroth), id } : copyOfKnown(broth, id)
+
+const copyOfKnown = (broth: Broth, id: string): OwnBroth => ({
   id,
   name: `${broth.name}, our way`,
   makesMl: 1000,
@@ -75,6 +80,60 @@ export const copyOf = (broth: Broth, id: string): OwnBroth => ({
     caution,
   })),
 })
+
+/** Something that makes a broth hotter, and what a litre takes of it for a step up. */
+export interface Hotter {
+  ingredient: string
+  /** Grams, or drops of what is counted in drops. */
+  perLitre: number
+  drops: boolean
+}
+
+/** The amounts are from memory. */
+export const HOTTER_BY: [Hotter, ...Hotter[]] = [
+  { ingredient: 'chilli-oil', perLitre: 12, drops: false },
+  { ingredient: 'chilli-flakes', perLitre: 4, drops: false },
+  { ingredient: 'fermented-chilli-paste', perLitre: 20, drops: false },
+  { ingredient: 'chilli-extract', perLitre: 2, drops: true },
+]
+
+/** A drop of 0.05 ml [g]. */
+const DROP_GRAMS = 0.05
+
+/** The same broth but hotter, seasoned apart from the rest of it. */
+export function hotter(
+  broth: Broth | OwnBroth,
+  id: string,
+  by: Hotter,
+  perLitre: number,
+  heat: NonNullable<OwnBroth['heat']>,
+): OwnBroth {
+  const same: OwnBroth = broth.base
+    ? copyOf(broth, id)
+    : {
+        ...{ id, makesMl: 1000, saltPercent: broth.saltPercent, waterMl: 0, parts: [], steps: [] },
+        ...{ name: '', source: broth.source, base: { broth: broth.id, ml: 1000 } },
+      }
+  const part: OwnBroth['parts'][number] = by.drops
+    ? { ingredient: by.ingredient, grams: perLitre * DROP_GRAMS, pieceGrams: DROP_GRAMS }
+    : { ingredient: by.ingredient, grams: perLitre }
+  const step: OwnBroth['steps'][number] = by.drops
+    ? {
+        text: 'Off the heat: half the drops, stir, taste after a minute; the rest only then',
+        minutes: 3,
+        passive: false,
+        at: 'NONE',
+        caution:
+          'Extreme heat: gloves, drops only, out of children’s reach; this side is for who asked for it',
+      }
+    : { text: 'Season this side apart, taste', minutes: 2, passive: false, at: 'NONE' }
+  return {
+    ...same,
+    ...{ name: `${broth.name}, hotter`.slice(0, 60), heat },
+    parts: [...same.parts.filter((known) => known.ingredient !== part.ingredient), part],
+    steps: [...same.steps, step],
+  }
+}
 
 export interface ChoiceGroup {
   label: string

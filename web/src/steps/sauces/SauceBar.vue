@@ -9,12 +9,39 @@ const { party, brief, plan, catalogue } = useOpenParty()
 const bar = computed(() => plan.value.sauces.bar)
 const nameOf = (id: string) => catalogue.value.ingredients.find((i) => i.id === id)?.name ?? id
 const guestName = (id: string) => brief.value.guests.find((g) => g.id === id)?.name ?? id
-const parts = computed(() =>
-  catalogue.value.sauceBar.map((part) => ({ value: part.ingredient, label: nameOf(part.ingredient) })),
+/** What usually stands there, then what else of the larder was set out. */
+const parts = computed(() => {
+  const usual = catalogue.value.sauceBar.map((part) => part.ingredient)
+  const more = (brief.value.sauceBar ?? []).filter((id) => !usual.includes(id))
+  return [...usual, ...more].map((id) => ({ value: id, label: nameOf(id) }))
+})
+const larder = computed(() =>
+  catalogue.value.ingredients.filter(
+    ({ id, category }) => category === 'LARDER' && !parts.value.some(({ value }) => value === id),
+  ),
 )
 const guests = computed(() => brief.value.guests.map((g) => ({ value: g.id, label: g.name })))
 const stirring = computed(() => brief.value.guests.filter((g) => g.stirsOwnSauce).map((g) => g.id))
 const without = computed(() => stirring.value.length === 0 || (brief.value.sauceBar ?? []).length === 0)
+
+function add(event: Event): void {
+  const input = event.target as HTMLInputElement
+  const found = larder.value.find(({ name }) => name.toLowerCase() === input.value.trim().toLowerCase())
+  if (!found) return
+  input.value = ''
+  togglePart(found.id)
+}
+
+const everybody = computed(() => stirring.value.length === brief.value.guests.length)
+
+function toggleEverybody(): void {
+  const own = !everybody.value
+  party.edit(own ? 'everybody stirs their own' : 'nobody stirs their own', (draft) => {
+    for (const guest of draft.guests) guest.stirsOwnSauce = own
+    if (own && !draft.sauceBar?.length)
+      draft.sauceBar = catalogue.value.sauceBar.map((part) => part.ingredient)
+  })
+}
 
 function togglePart(ingredient: string): void {
   party.edit('change the sauce bar', (draft) => {
@@ -40,11 +67,24 @@ function toggleGuest(id: string): void {
       <h3>Set out</h3>
       <div class="choice-row">
         <ChipChoice :options="parts" :on="brief.sauceBar ?? []" @choose="togglePart" />
+        <input
+          class="line-input more"
+          list="bar-larder"
+          placeholder="Anything else"
+          aria-label="Set out something else of the larder"
+          @change="add"
+        />
+        <datalist id="bar-larder">
+          <option v-for="known in larder" :key="known.id" :value="known.name"></option>
+        </datalist>
       </div>
     </div>
     <div class="line">
       <h3>Stirs their own</h3>
       <div class="choice-row">
+        <button type="button" class="chip" :aria-pressed="everybody" @click="toggleEverybody">
+          Everybody
+        </button>
         <ChipChoice :options="guests" :on="stirring" @choose="toggleGuest" />
       </div>
     </div>
@@ -78,6 +118,10 @@ function toggleGuest(id: string): void {
   grid-template-columns: 116px minmax(0, 1fr);
   gap: 4px 12px;
   padding: 6px 0;
+}
+
+.more {
+  width: 160px;
 }
 
 h3 {

@@ -1,15 +1,51 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { Catalogue } from '@/api/types'
+import { computed, ref } from 'vue'
+import type { Brief, Catalogue } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
+import ChipChoice from '@/ui/ChipChoice.vue'
 import FigureText from '@/ui/FigureText.vue'
+import MeasureInput from '@/ui/MeasureInput.vue'
+import { liquid } from '@/ui/units'
 
 /** One house sauce: on the table with its parts and whom it does not suit, or one to add. */
 const props = defineProps<{ sauce: Catalogue['sauces'][number] }>()
+defineEmits<{ change: [] }>()
 const { party, brief, plan } = useOpenParty()
+/** For whom it is and how much of it, opened by a tap. */
+const telling = ref(false)
+const choice = computed(() => brief.value.sauces.find(({ sauce }) => sauce === props.sauce.id))
+const own = computed(() => brief.value.ownSauces?.some(({ id }) => id === props.sauce.id) ?? false)
+const people = computed(() => brief.value.guests.map(({ id, name }) => ({ value: id, label: name })))
+const meant = computed(() => choice.value?.guests ?? brief.value.guests.map(({ id }) => id))
+const said = computed(() => {
+  const forSome = choice.value?.guests && `for ${choice.value.guests.map(nameOf).join(', ') || 'nobody'}`
+  const aHead = choice.value?.perAdultMl
+  const amount = typeof aHead === 'number' && `${liquid(brief.value.units, aHead)} a head`
+  return [forSome, amount].filter(Boolean).join(', ') || 'For everybody'
+})
 const nameOf = (guest: string) => brief.value.guests.find((g) => g.id === guest)?.name ?? guest
 const need = computed(() => plan.value.sauces.needs.find((n) => n.sauce === props.sauce.id))
 const clashes = computed(() => plan.value.sauces.clashes.filter((clash) => clash.sauce === props.sauce.id))
+
+function say(label: string, edit: (choice: Brief['sauces'][number]) => void): void {
+  party.edit(label, (draft) => {
+    const found = draft.sauces.find(({ sauce }) => sauce === props.sauce.id)
+    if (found) edit(found)
+  })
+}
+
+/** For everybody again once nobody is left out. */
+function toggleGuest(guest: string): void {
+  const next = meant.value.includes(guest)
+    ? meant.value.filter((id) => id !== guest)
+    : [...meant.value, guest]
+  say('change for whom a sauce is', (found) => {
+    found.guests = next.length === brief.value.guests.length ? undefined : next
+  })
+}
+
+const setAmount = (ml: number | undefined | null) =>
+  say('change how much of a sauce', (found) => (found.perAdultMl = ml ?? undefined))
 
 function toggle(): void {
   const on = need.value !== undefined
@@ -27,6 +63,26 @@ function toggle(): void {
         <h2>{{ sauce.name }}</h2>
         <p class="quiet">{{ sauce.remark }}</p>
       </div>
+      <span class="choice-row told">
+        <button
+          v-if="need"
+          type="button"
+          class="chip faint"
+          :aria-expanded="telling"
+          :aria-label="`For whom and how much ${sauce.name.toLowerCase()}`"
+          @click="telling = !telling"
+        >
+          {{ said }}
+        </button>
+        <button
+          type="button"
+          class="chip faint"
+          :aria-label="`${own ? 'Change' : 'Copy and change'} ${sauce.name}`"
+          @click="$emit('change')"
+        >
+          {{ own ? 'Change' : 'Copy' }}
+        </button>
+      </span>
       <span v-if="need" class="make"><FigureText :figure="need.make" /></span>
       <button
         type="button"
@@ -38,7 +94,21 @@ function toggle(): void {
         {{ need ? 'On the table' : 'Add' }}
       </button>
     </div>
-    <template v-if="need">
+    <div v-if="need && telling" class="telling">
+      <div class="choice-row">
+        <ChipChoice :options="people" :on="meant" @choose="toggleGuest" />
+      </div>
+      <MeasureInput
+        :model-value="choice?.perAdultMl"
+        measure="volume"
+        label="Each regular eater"
+        hint="empty: shared"
+        :units="brief.units"
+        @update:model-value="setAmount"
+      />
+    </div>
+    <p v-if="need && need.make.value === 0" class="quiet">Nobody takes it: there is nothing to stir.</p>
+    <template v-else-if="need">
       <ul class="parts">
         <li v-for="part in need.parts" :key="part.ingredient">
           <span>{{ part.name }}</span>
@@ -79,7 +149,7 @@ function toggle(): void {
 
 .top {
   display: grid;
-  grid-template-columns: 1fr auto auto;
+  grid-template-columns: 1fr auto auto auto;
   align-items: center;
   gap: 16px;
 }
@@ -106,6 +176,29 @@ function toggle(): void {
 
 .amount {
   font-weight: 600;
+}
+
+.telling {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 240px;
+  align-items: end;
+  gap: 12px;
+  padding: 8px 0;
+}
+
+@media (max-width: 839px) {
+  .top {
+    grid-template-columns: 1fr auto;
+  }
+
+  .told {
+    order: 1;
+    grid-column: 1 / -1;
+  }
+
+  .telling {
+    grid-template-columns: 1fr;
+  }
 }
 
 .clash {

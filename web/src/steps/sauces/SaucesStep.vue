@@ -1,9 +1,13 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import type { Sauce } from '@/api/types'
 import KeepChip from '@/household/KeepChip.vue'
+import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import StepNotes from '@/ui/StepNotes.vue'
 import { liquid } from '@/ui/units'
+import { copyOf, emptySauce, typedOf, type TypedSauce } from './ownSauce'
+import OwnSauceDialog from './OwnSauceDialog.vue'
 import SauceBar from './SauceBar.vue'
 import SauceCard from './SauceCard.vue'
 import SauceShopping from './SauceShopping.vue'
@@ -12,6 +16,15 @@ import SauceShopping from './SauceShopping.vue'
 const { brief, plan, catalogue } = useOpenParty()
 const chosen = computed(() => new Set(brief.value.sauces.map((choice) => choice.sauce)))
 const onTable = computed(() => catalogue.value.sauces.filter((sauce) => chosen.value.has(sauce.id)))
+/** The sauce of our own that is being written. */
+const writing = ref<TypedSauce>()
+const nextId = () => freshId('own-sauce', brief.value.ownSauces ?? [])
+
+/** One of our own is changed as it is; one of the catalogue is copied first. */
+function change(sauce: Sauce): void {
+  const own = brief.value.ownSauces?.find(({ id }) => id === sauce.id)
+  writing.value = own ? typedOf(own, catalogue.value) : copyOf(sauce, nextId(), catalogue.value)
+}
 const others = computed(() => catalogue.value.sauces.filter((sauce) => !chosen.value.has(sauce.id)))
 </script>
 
@@ -22,13 +35,19 @@ const others = computed(() => catalogue.value.sauces.filter((sauce) => !chosen.v
       {{ plan.sauces.needs.length }} house sauces on the table, about
       {{ liquid(brief.units, brief.sauceMlPerAdult) }} for a regular eater
     </span>
-    <KeepChip class="push" part="BESIDE" what="these" />
+    <span class="push tools">
+      <KeepChip part="BESIDE" what="these" />
+      <button type="button" class="chip solid" @click="writing = emptySauce(nextId())">
+        Stir our own sauce
+      </button>
+    </span>
   </div>
-  <SauceCard v-for="sauce in onTable" :key="sauce.id" :sauce="sauce" />
+  <SauceCard v-for="sauce in onTable" :key="sauce.id" :sauce="sauce" @change="change(sauce)" />
   <SauceBar />
   <SauceShopping />
   <h2 v-if="others.length > 0" class="others">More house sauces</h2>
-  <SauceCard v-for="sauce in others" :key="sauce.id" :sauce="sauce" />
+  <SauceCard v-for="sauce in others" :key="sauce.id" :sauce="sauce" @change="change(sauce)" />
+  <OwnSauceDialog v-if="writing" :sauce="writing" @close="writing = undefined" />
   <StepNotes step="SAUCES" />
 </template>
 

@@ -26,6 +26,7 @@ import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
+import org.livelyladle.core.brief.OwnSauce;
 import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PriceSnapshot;
@@ -64,6 +65,7 @@ public final class Briefs {
     public List<String> sauceBar = new ArrayList<>();
     public List<OwnIngredient> own = new ArrayList<>();
     public List<OwnBroth> ownBroths = new ArrayList<>();
+    public List<OwnSauce> ownSauces = new ArrayList<>();
     public List<Category> without = new ArrayList<>();
     /** Cuts bought in another state than is usual. */
     public Map<String, Bought> bought = new HashMap<>();
@@ -140,7 +142,7 @@ public final class Briefs {
                         .map(MenuItem::of)
                         .map(item -> bought.containsKey(item.cut()) ? item.bought(bought.get(item.cut())) : item)
                         .toList(),
-                sauces.stream().map(SauceChoice::new).toList(),
+                sauces.stream().map(SauceChoice::of).toList(),
                 shops,
                 new PriceSnapshot(TODAY, offers, deals),
                 pantry,
@@ -153,6 +155,7 @@ public final class Briefs {
                 null,
                 kitchen,
                 ownBroths,
+                ownSauces,
                 null,
                 null,
                 null,

@@ -28,6 +28,7 @@ import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
+import org.livelyladle.core.brief.OwnSauce;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PotKind;
 import org.livelyladle.core.brief.PotSize;
@@ -50,6 +51,7 @@ import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.Origin;
 import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.catalogue.Sauce;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.measure.UnitSystem;
@@ -67,6 +69,9 @@ public final class Parties {
     /** For what was added later, so that a seed keeps its party otherwise. */
     private final Random later;
 
+    /** For what was added later still. */
+    private final Random latest;
+
     private final Briefs briefs = new Briefs();
     private final List<MenuItem> menu = new ArrayList<>();
     private final List<String> broths = new ArrayList<>();
@@ -74,6 +79,7 @@ public final class Parties {
     private Parties(long seed) {
         random = new Random(seed);
         later = new Random(~seed);
+        latest = new Random(seed << 20);
     }
 
     public static Brief random(long seed) {
@@ -116,6 +122,7 @@ public final class Parties {
                 new ArrayList<>(catalogue.sauces().stream().map(s -> s.id()).toList());
         Collections.shuffle(sauces, random);
         briefs.sauces.addAll(sauces.subList(0, random.nextInt(4)));
+        ownSauce();
         catalogue.extras().stream()
                 .filter(extra -> oneIn(4))
                 .forEach(extra -> briefs.extras.add(
@@ -194,10 +201,26 @@ public final class Parties {
         return portions;
     }
 
+    private void ownSauce() {
+        if (latest.nextInt(4) == 0) {
+            briefs.ownSauces.add(new OwnSauce(
+                    "own-sauce",
+                    "Our sauce",
+                    List.of(
+                            new OwnSauce.SaucePart("soy-sauce", 20),
+                            new OwnSauce.SaucePart(latest.nextBoolean() ? "egg" : "lime", 10)),
+                    latest.nextBoolean() ? 10.0 : null,
+                    Sauce.Use.values()[latest.nextInt(Sauce.Use.values().length)],
+                    null,
+                    latest.nextBoolean() ? false : null));
+            briefs.sauces.add("own-sauce");
+        }
+    }
+
     private void ownFood() {
         if (oneIn(3)) {
             Category category = any(Category.served());
-            briefs.own.add(new OwnIngredient(
+            briefs.own.add(OwnIngredient.of(
                     "own-1",
                     "Our own",
                     category,

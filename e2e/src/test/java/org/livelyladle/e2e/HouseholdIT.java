@@ -96,6 +96,63 @@ class HouseholdIT extends BrowserTest {
         assertThat(dialog().locator(".body")).containsText("Take out: chicken carcasses");
     }
 
+    /** A sauce of one's own by the spoon is on the table at once, kept from whom it may harm, and for whom it is meant. */
+    @Test
+    void aSauceOfOnesOwnIsStirred() {
+        go("sauces");
+        button("Stir our own sauce").click();
+        dialog().getByLabel("Name").fill("Aunt’s green sauce");
+        dialog().getByLabel("Part 1", new Locator.GetByLabelOptions().setExact(true))
+                .fill("Peanut butter");
+        dialog().getByLabel("How much of part 1").fill("2");
+        button("Put it on the table").click();
+
+        Locator sauce = page.locator("section[aria-label='Aunt’s green sauce']");
+        assertThat(sauce.locator(".parts")).containsText("Peanut butter");
+        button("For whom and how much aunt’s green sauce").click();
+        sauce.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Ada"))
+                .click();
+        assertThat(button("For whom and how much aunt’s green sauce")).not().containsText("Ada");
+        button("Change Aunt’s green sauce").click();
+        button("Take it away for good").click();
+        assertThat(sauce).hasCount(0);
+        page.navigate("/household");
+        assertThat(page.locator("main")).containsText("Aunt’s green sauce");
+    }
+
+    /** Whatever is of the larder can be set out, and all stir their own by one tap. */
+    @Test
+    void everybodyStirsTheirOwn() {
+        go("sauces");
+        Locator bar = page.locator("section[aria-label='Sauce bar']");
+        bar.getByLabel("Set out something else of the larder").fill("Chilli flakes");
+        bar.getByLabel("Set out something else of the larder").press("Tab");
+        bar.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Everybody"))
+                .click();
+
+        assertThat(bar.locator("li", new Locator.LocatorOptions().setHasText("Chilli flakes")))
+                .containsText("besides");
+        assertThat(page.locator("section[aria-label='Soy, vinegar and spring onion']"))
+                .containsText("Nobody takes it");
+    }
+
+    /** One side is the same broth but hotter, by the drop. */
+    @Test
+    void oneSideIsTheSameButHotter() {
+        go("pots");
+        page.locator("button.broth").first().click();
+        button("The same, hotter").click();
+        button("Chilli extract").click();
+        assertThat(dialog()).containsText("gloves");
+        dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("very hot"))
+                .click();
+        button("Season this side").click();
+
+        assertThat(page.locator("button.broth").first()).containsText(", hotter");
+        page.getByLabel(Pattern.compile("^Recipe of .*hotter")).first().click();
+        assertThat(dialog().locator(".body")).containsText(Pattern.compile("\\d drops"));
+    }
+
     /** A party as last time has its table and its menu; who comes is said anew. */
     @Test
     void aPartyAsLastTime() {

@@ -43,6 +43,7 @@ import org.livelyladle.core.measure.UnitSystem;
  * @param saltBand wanted in the broths; {@link SaltBand#USUAL} when left out
  * @param kitchen {@link Kitchen#USUAL} when left out
  * @param ownBroths the household's own recipes; none when left out
+ * @param ownSauces the household's own sauces; none when left out
  * @param courses of the host's own, for the order {@link SchoolOfOrder#OWN}; kept for it under any other
  * @param tempo {@link Tempo#BRISK} when left out
  * @param emphasis {@link Emphasis#BALANCED} when left out
@@ -83,6 +84,7 @@ public record Brief(
         @Nullable SaltBand saltBand,
         @Nullable Kitchen kitchen,
         @Nullable List<OwnBroth> ownBroths,
+        @Nullable List<OwnSauce> ownSauces,
         @Nullable List<Course> courses,
         @Nullable Tempo tempo,
         @Nullable Emphasis emphasis,
@@ -153,6 +155,7 @@ public record Brief(
             Check.range(altitudeM, "altitudeM", -400, 5000);
         }
         ownBroths = Check.distinct(ownBroths, "ownBroths", 50, OwnBroth::id);
+        ownSauces = Check.distinct(ownSauces, "ownSauces", 50, OwnSauce::id);
         courses = Check.list(courses, "courses", MOST_COURSES);
         if (order == SchoolOfOrder.OWN && courses.isEmpty()) {
             throw new InvalidInputException("courses", "nothing", "1 to " + MOST_COURSES + " courses for an own order");
@@ -227,7 +230,8 @@ public record Brief(
         Catalogue known = ownIngredients == null || ownIngredients.isEmpty()
                 ? catalogue
                 : OwnIngredient.putInto(catalogue, ownIngredients);
-        Catalogue brewed = ownBroths == null || ownBroths.isEmpty() ? known : OwnBroth.putInto(known, ownBroths);
+        Catalogue stirred = ownSauces == null || ownSauces.isEmpty() ? known : OwnSauce.putInto(known, ownSauces);
+        Catalogue brewed = ownBroths == null || ownBroths.isEmpty() ? stirred : OwnBroth.putInto(stirred, ownBroths);
         List<Cut> cooked = menu.stream()
                 .filter(MenuItem::isCookedByMaker)
                 .flatMap(item -> brewed.findCut(item.cut()).map(item::stateOf).stream())

@@ -33,8 +33,10 @@ public final class BriefCheck {
                     "catalogueVersion", brief.catalogueVersion(), "'" + catalogue.version() + "'");
         }
         ownBroths();
+        ownSauces();
         pots();
         menu();
+        sauces();
         guests();
         purchases();
         table();
@@ -78,6 +80,16 @@ public final class BriefCheck {
         }
     }
 
+    private void ownSauces() {
+        List<OwnSauce> own = Objects.requireNonNullElse(brief.ownSauces(), List.of());
+        for (int i = 0; i < own.size(); i++) {
+            List<OwnSauce.SaucePart> parts = own.get(i).parts();
+            for (int j = 0; j < parts.size(); j++) {
+                ingredient(parts.get(j).ingredient(), "ownSauces[" + i + "].parts[" + j + "].ingredient");
+            }
+        }
+    }
+
     /** What a broth is made from is made by itself. */
     private void base(OwnBroth broth, String path) {
         if (broth.base() == null) {
@@ -111,10 +123,18 @@ public final class BriefCheck {
             }
             amount(item, cut, path + ".amount");
         }
+    }
+
+    private void sauces() {
+        Set<String> guests = ids(brief.guests(), Guest::id);
         for (int i = 0; i < brief.sauces().size(); i++) {
-            String path = "sauces[" + i + "].sauce";
-            String sauce = brief.sauces().get(i).sauce();
-            catalogue.findSauce(sauce).orElseThrow(() -> unknown(path, sauce, "a sauce of the catalogue"));
+            String path = "sauces[" + i + "]";
+            SauceChoice choice = brief.sauces().get(i);
+            catalogue
+                    .findSauce(choice.sauce())
+                    .orElseThrow(() -> unknown(path + ".sauce", choice.sauce(), "a sauce of the catalogue"));
+            Objects.requireNonNullElse(choice.guests(), List.<String>of())
+                    .forEach(guest -> Check.known(guest, guests, path + ".guests", "a guest of this party"));
         }
     }
 
@@ -208,7 +228,7 @@ public final class BriefCheck {
         for (int i = 0; i < bar.size(); i++) {
             String path = "sauceBar[" + i + "]";
             String id = bar.get(i);
-            catalogue.findBarPart(id).orElseThrow(() -> unknown(path, id, "a part of the catalogue's sauce bar"));
+            catalogue.findBarPart(id).orElseThrow(() -> unknown(path, id, "something of the larder"));
         }
         Set<String> offers = ids(brief.prices().offers(), Offer::id);
         Objects.requireNonNullElse(brief.prices().deals(), List.<Deal>of())

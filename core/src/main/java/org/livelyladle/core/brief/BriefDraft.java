@@ -38,6 +38,7 @@ public final class BriefDraft {
     public @Nullable SaltBand saltBand;
     public @Nullable Kitchen kitchen;
     public @Nullable List<OwnBroth> ownBroths;
+    public @Nullable List<OwnSauce> ownSauces;
     public @Nullable List<Course> courses;
     public @Nullable Tempo tempo;
     public @Nullable Emphasis emphasis;
@@ -76,6 +77,7 @@ public final class BriefDraft {
         saltBand = brief.saltBand();
         kitchen = brief.kitchen();
         ownBroths = brief.ownBroths();
+        ownSauces = brief.ownSauces();
         courses = brief.courses();
         tempo = brief.tempo();
         emphasis = brief.emphasis();
@@ -118,6 +120,7 @@ public final class BriefDraft {
                 saltBand,
                 kitchen,
                 ownBroths,
+                ownSauces,
                 courses,
                 tempo,
                 emphasis,

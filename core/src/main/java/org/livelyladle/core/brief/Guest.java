@@ -104,6 +104,22 @@ public record Guest(
                 favouriteSide);
     }
 
+    /** The same guest, who stirs an own sauce from the bar or gets the house sauces. */
+    public Guest stirring(boolean own) {
+        return new Guest(
+                id,
+                name,
+                appetite,
+                needs,
+                wishes,
+                heat,
+                arrivesAfterMinutes,
+                leavesAfterMinutes,
+                portionPercent,
+                own,
+                favouriteSide);
+    }
+
     public Optional<Wish> wishFor(String cut) {
         return wishes.stream().filter(wish -> wish.cut().equals(cut)).findFirst();
     }

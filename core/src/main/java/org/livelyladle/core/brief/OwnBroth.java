@@ -99,7 +99,7 @@ public record OwnBroth(
      * An ingredient and how much of it the recipe takes [g].
      *
      * @param scaling how it grows with the pot; as the pot does when left out
-     * @param pieceGrams weight of one whole piece, where it is counted [g]
+     * @param pieceGrams weight of one whole piece, where it is counted; {@value Broth.Part#DROP_GRAMS} for drops [g]
      * @param adding {@link Adding#COOKED} when left out
      */
     public record OwnPart(
@@ -110,8 +110,8 @@ public record OwnBroth(
             @Nullable Adding adding) {
         public OwnPart {
             Check.id(ingredient, "ingredient");
-            Check.range(grams, "grams", 0.1, 20_000);
-            Check.rangeOrNone(pieceGrams, "pieceGrams", 0.1, 5000);
+            Check.range(grams, "grams", Broth.Part.DROP_GRAMS, 20_000);
+            Check.rangeOrNone(pieceGrams, "pieceGrams", Broth.Part.DROP_GRAMS, 5000);
         }
 
         public static OwnPart of(String ingredient, double grams) {

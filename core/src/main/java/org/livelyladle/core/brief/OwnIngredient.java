@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Aisle;
 import org.livelyladle.core.catalogue.Allergen;
@@ -14,6 +15,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Choking;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.Extra;
 import org.livelyladle.core.catalogue.Governed;
 import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.Origin;
@@ -35,6 +37,7 @@ import org.livelyladle.core.measure.Mark;
  * @param edibleShare part of the bought weight that reaches the table [1]
  * @param keepsDays how long it keeps once bought [d]; 0 when unknown
  * @param cut how it comes to the table; needed for a new ingredient that is served
+ * @param beside what it is beside the pots, for something of the larder; nothing when left out
  */
 public record OwnIngredient(
         String id,
@@ -46,8 +49,11 @@ public record OwnIngredient(
         @Nullable Set<Trait> traits,
         @Nullable Double edibleShare,
         @Nullable Integer keepsDays,
-        @Nullable OwnCut cut) {
+        @Nullable OwnCut cut,
+        Extra.@Nullable Kind beside) {
     private static final double WATER_G_PER_ML = 1;
+    /** Memory. */
+    private static final int GLASS_ML = 250;
 
     public OwnIngredient {
         Check.ownId(id, "id");
@@ -62,8 +68,28 @@ public record OwnIngredient(
         if (cut != null && category == Category.LARDER) {
             throw new InvalidInputException("cut", cut.name(), "no cut for larder goods, which are not served");
         }
+        if (beside != null && category != Category.LARDER) {
+            throw new InvalidInputException(
+                    "beside", beside, "nothing: only what is of the larder stands beside the pots");
+        }
         allergens = allergens == null ? null : Check.ordered(allergens, Allergen.class);
         traits = traits == null ? null : Check.ordered(traits, Trait.class);
+    }
+
+    /** Food that does not stand beside the pots. */
+    public static OwnIngredient of(
+            String id,
+            String name,
+            Category category,
+            @Nullable Aisle aisle,
+            @Nullable Origin origin,
+            @Nullable Set<Allergen> allergens,
+            @Nullable Set<Trait> traits,
+            @Nullable Double edibleShare,
+            @Nullable Integer keepsDays,
+            @Nullable OwnCut cut) {
+        return new OwnIngredient(
+                id, name, category, aisle, origin, allergens, traits, edibleShare, keepsDays, cut, null);
     }
 
     /**
@@ -133,7 +159,9 @@ public record OwnIngredient(
                         "how it is cut and cooked, since it is served");
             }
         }
-        return catalogue.with(ingredients, cuts);
+        return catalogue
+                .with(ingredients, cuts)
+                .withExtras(own.stream().flatMap(OwnIngredient::asExtra).toList());
     }
 
     /** The id of its own cut, if it has one. */
@@ -175,6 +203,20 @@ public record OwnIngredient(
         return missing.isEmpty()
                 ? ""
                 : "Not said: " + String.join(", ", missing) + ". It counts as the strictest until you say.";
+    }
+
+    /** What may hold alcohol is for adults. */
+    private Stream<Extra> asExtra() {
+        boolean adultsOnly = traits == null || traits.contains(Trait.ALCOHOL);
+        return Stream.ofNullable(beside)
+                .map(kind -> new Extra(
+                        id,
+                        kind,
+                        adultsOnly,
+                        1,
+                        kind.isPoured() ? Extra.Served.CHILL : Extra.Served.SET_OUT,
+                        kind.isPoured() ? GLASS_ML : null,
+                        Mark.HOST));
     }
 
     private Cut asCut(OwnCut own, Catalogue catalogue) {

@@ -190,8 +190,11 @@ public final class BrothPlanner {
                 packet ? "keep " + text.grams(grams - goesIn) + ": taste first, add it later" : "");
     }
 
-    /** Whole pieces where it is counted, up, so that it is never too little. */
+    /** Whole pieces where it is counted, up, so that it is never too little; drops down, so that it is not too hot. */
     private String measure(Broth.Part part, double grams) {
+        if (part.isByDrop()) {
+            return KitchenText.drops((long) Math.max(1, StrictMath.floor(grams / part.pieceGrams() + 0.25)));
+        }
         return part.pieceGrams() == null
                 ? text.grams(grams)
                 : KitchenText.pieces((long) Math.max(1, StrictMath.ceil(grams / part.pieceGrams() - 0.25))) + ", "

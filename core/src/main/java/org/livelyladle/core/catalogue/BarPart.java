@@ -11,7 +11,9 @@ public record BarPart(String ingredient, Role role, Mark mark) {
         SOUR("sour", 0.1),
         SWEET("sweet", 0.03),
         HOT("hot", 0.05),
-        FRESH("fresh", 0.12);
+        FRESH("fresh", 0.12),
+        /** What hosts put out besides. */
+        ALSO("besides", 0.05);
 
         private final String label;
         private final double share;
@@ -25,7 +27,7 @@ public record BarPart(String ingredient, Role role, Mark mark) {
             return label;
         }
 
-        /** Part of a bowl by volume [1]; over all roles they make one. */
+        /** Part of a bowl by volume [1]; over all roles but the last they make one. */
         public double share() {
             return share;
         }

@@ -98,7 +98,15 @@ public record Broth(
             Scaling scaling,
             @Nullable Double pieceGrams) {
         public static final double REFERENCE_LITRES = 2;
+        /** A drop of 0.05 ml, twenty to the millilitre; common practice [g]. */
+        public static final double DROP_GRAMS = 0.05;
+
         private static final double SPICE_EXPONENT = 0.8;
+
+        /** Counted in drops. */
+        public boolean isByDrop() {
+            return pieceGrams != null && pieceGrams <= DROP_GRAMS;
+        }
 
         /** What scales otherwise than the volume, on top of it [1]. */
         public double factor(double litres) {

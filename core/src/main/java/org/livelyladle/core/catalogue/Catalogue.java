@@ -11,6 +11,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.livelyladle.core.measure.Mark;
 
 /** All that is known about food, by id and in the files' order. Immutable and checked as a whole by its loader. */
 public final class Catalogue {
@@ -60,23 +61,38 @@ public final class Catalogue {
 
     /** The same catalogue with more ingredients and cuts; those of a known id take its place. */
     public Catalogue with(List<Ingredient> moreIngredients, List<Cut> moreCuts) {
-        return with(moreIngredients, moreCuts, List.of());
+        return with(moreIngredients, moreCuts, List.of(), List.of(), List.of());
     }
 
     /** The same catalogue with more broths; one of a known id takes its place. */
     public Catalogue withBroths(List<Broth> more) {
-        return with(List.of(), List.of(), more);
+        return with(List.of(), List.of(), more, List.of(), List.of());
     }
 
-    private Catalogue with(List<Ingredient> moreIngredients, List<Cut> moreCuts, List<Broth> moreBroths) {
+    /** The same catalogue with more sauces; one of a known id takes its place. */
+    public Catalogue withSauces(List<Sauce> more) {
+        return with(List.of(), List.of(), List.of(), more, List.of());
+    }
+
+    /** The same catalogue with more that can stand beside the pots; one of a known ingredient takes its place. */
+    public Catalogue withExtras(List<Extra> more) {
+        return with(List.of(), List.of(), List.of(), List.of(), more);
+    }
+
+    private Catalogue with(
+            List<Ingredient> moreIngredients,
+            List<Cut> moreCuts,
+            List<Broth> moreBroths,
+            List<Sauce> moreSauces,
+            List<Extra> moreExtras) {
         return new Catalogue(
                 version,
                 concat(ingredients, moreIngredients),
                 concat(cuts, moreCuts),
                 concat(broths, moreBroths),
-                List.copyOf(sauces.values()),
+                concat(sauces, moreSauces),
                 List.copyOf(prepSteps.values()),
-                List.copyOf(extras.values()),
+                concat(extras, moreExtras),
                 List.copyOf(sauceBar.values()));
     }
 
@@ -119,7 +135,7 @@ public final class Catalogue {
         return extras.values();
     }
 
-    /** What can stand on the sauce bar. */
+    /** What usually stands on a sauce bar; {@link #findBarPart} knows everything that can. */
     public Collection<BarPart> sauceBar() {
         return sauceBar.values();
     }
@@ -128,8 +144,12 @@ public final class Catalogue {
         return Optional.ofNullable(extras.get(ingredient));
     }
 
+    /** Anything of the larder can stand on the sauce bar. */
     public Optional<BarPart> findBarPart(String ingredient) {
-        return Optional.ofNullable(sauceBar.get(ingredient));
+        return Optional.ofNullable(sauceBar.get(ingredient))
+                .or(() -> findIngredient(ingredient)
+                        .filter(known -> known.category() == Category.LARDER)
+                        .map(known -> new BarPart(ingredient, BarPart.Role.ALSO, Mark.MEMORY)));
     }
 
     public Optional<Ingredient> findIngredient(String id) {

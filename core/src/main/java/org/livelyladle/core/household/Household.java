@@ -14,6 +14,7 @@ import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
+import org.livelyladle.core.brief.OwnSauce;
 import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PriceSnapshot;
@@ -72,7 +73,8 @@ public record Household(
         @Nullable List<String> sauceBar,
         @Nullable List<ExtraChoice> extras,
         @Nullable List<OwnIngredient> ownIngredients,
-        @Nullable List<OwnBroth> ownBroths) {
+        @Nullable List<OwnBroth> ownBroths,
+        @Nullable List<OwnSauce> ownSauces) {
     public static final String FORMAT = "lively-ladle/household";
     public static final int VERSION = 1;
     private static final int MOST_PEOPLE = 300;
@@ -97,6 +99,7 @@ public record Household(
         extras = Check.distinct(extras, "extras", 40, ExtraChoice::ingredient);
         ownIngredients = Check.distinct(ownIngredients, "ownIngredients", 200, OwnIngredient::id);
         ownBroths = Check.distinct(ownBroths, "ownBroths", 50, OwnBroth::id);
+        ownSauces = Check.distinct(ownSauces, "ownSauces", 50, OwnSauce::id);
     }
 
     /** A household in which nobody has said anything but where it shops. */
@@ -128,6 +131,7 @@ public record Household(
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -140,8 +144,9 @@ public record Household(
 
     /** The catalogue as this household knows it. */
     public Catalogue extend(Catalogue catalogue) {
+        Catalogue known = OwnIngredient.putInto(catalogue, Objects.requireNonNullElse(ownIngredients, List.of()));
         return OwnBroth.putInto(
-                OwnIngredient.putInto(catalogue, Objects.requireNonNullElse(ownIngredients, List.of())),
+                OwnSauce.putInto(known, Objects.requireNonNullElse(ownSauces, List.of())),
                 Objects.requireNonNullElse(ownBroths, List.of()));
     }
 

@@ -10,6 +10,7 @@ import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
+import org.livelyladle.core.brief.OwnSauce;
 import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PriceSnapshot;
@@ -75,6 +76,9 @@ final class HouseholdDraft {
     @Nullable
     List<OwnBroth> ownBroths;
 
+    @Nullable
+    List<OwnSauce> ownSauces;
+
     HouseholdDraft(Household household) {
         units = household.units();
         currency = household.currency();
@@ -101,6 +105,7 @@ final class HouseholdDraft {
         extras = household.extras();
         ownIngredients = household.ownIngredients();
         ownBroths = household.ownBroths();
+        ownSauces = household.ownSauces();
     }
 
     Household done() {
@@ -131,6 +136,7 @@ final class HouseholdDraft {
                 sauceBar,
                 extras,
                 ownIngredients,
-                ownBroths);
+                ownBroths,
+                ownSauces);
     }
 }

@@ -66,7 +66,11 @@ public enum HouseholdPart {
                     (h, v) -> h.mealMinutes = v)),
     BESIDE(
             "the sauces and what stands beside the pots",
-            new Shared<>(Brief::sauces, HouseholdPart::setSauces, Household::sauces, (h, v) -> h.sauces = v),
+            new Shared<>(
+                    HouseholdPart::saucesForAnybody,
+                    HouseholdPart::setSauces,
+                    Household::sauces,
+                    (h, v) -> h.sauces = v),
             new Shared<>(Brief::sauceBar, (b, v) -> b.sauceBar = v, Household::sauceBar, (h, v) -> h.sauceBar = v),
             new Shared<>(Brief::extras, (b, v) -> b.extras = v, Household::extras, (h, v) -> h.extras = v)),
     /** One of the people, by id. */
@@ -74,7 +78,9 @@ public enum HouseholdPart {
     /** One of the own ingredients, by id. */
     FOOD("a food of your own"),
     /** One of the own broths, by id. */
-    BROTH("a broth of your own");
+    BROTH("a broth of your own"),
+    /** One of the own sauces, by id. */
+    SAUCE("a sauce of your own");
 
     private final String label;
     private final List<Shared<?>> shared;
@@ -125,6 +131,10 @@ public enum HouseholdPart {
         if (!cooks.isEmpty()) {
             brief.cooks = cooks;
         }
+    }
+
+    private static List<SauceChoice> saucesForAnybody(Brief brief) {
+        return brief.sauces().stream().map(SauceChoice::forAnybody).toList();
     }
 
     private static void setSauces(BriefDraft brief, @Nullable List<SauceChoice> sauces) {

@@ -9,8 +9,11 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Course;
 import org.livelyladle.core.brief.Deal;
+import org.livelyladle.core.brief.ExtraChoice;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.OwnBroth;
+import org.livelyladle.core.brief.OwnIngredient;
+import org.livelyladle.core.brief.OwnSauce;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PriceSnapshot;
 import org.livelyladle.core.brief.SchoolOfOrder;
@@ -28,7 +31,10 @@ final class HouseholdSweep {
     }
 
     Household sweep(Household household) {
-        Household brewed = household.changed(draft -> draft.ownBroths = broths(household));
+        Household brewed = household.changed(draft -> {
+            draft.ownBroths = broths(household);
+            draft.ownSauces = sauces(household);
+        });
         Catalogue known = brewed.extend(builtIn);
         return brewed.changed(draft -> {
             draft.people = household.people().stream()
@@ -39,6 +45,17 @@ final class HouseholdSweep {
             draft.pots =
                     household.pots().stream().map(pot -> filled(pot, known)).toList();
             draft.prices = prices(household, known);
+            draft.sauces = household.sauces() == null
+                    ? null
+                    : household.sauces().stream()
+                            .filter(choice -> known.findSauce(choice.sauce()).isPresent())
+                            .toList();
+            draft.extras = requireNonNullElse(household.extras(), List.<ExtraChoice>of()).stream()
+                    .filter(extra -> known.findExtra(extra.ingredient()).isPresent())
+                    .toList();
+            draft.sauceBar = requireNonNullElse(household.sauceBar(), List.<String>of()).stream()
+                    .filter(part -> known.findBarPart(part).isPresent())
+                    .toList();
             draft.pantry = household.pantry().stream()
                     .filter(item -> known.findIngredient(item.ingredient()).isPresent())
                     .toList();
@@ -53,7 +70,7 @@ final class HouseholdSweep {
 
     /** Without parts nobody knows; a broth of which nothing is left is none. */
     private List<OwnBroth> broths(Household household) {
-        Catalogue food = household.changed(draft -> draft.ownBroths = List.of()).extend(builtIn);
+        Catalogue food = OwnIngredient.putInto(builtIn, requireNonNullElse(household.ownIngredients(), List.of()));
         List<OwnBroth> left = new ArrayList<>();
         for (OwnBroth broth : requireNonNullElse(household.ownBroths(), List.<OwnBroth>of())) {
             List<OwnBroth.OwnPart> parts = broth.parts().stream()
@@ -61,6 +78,20 @@ final class HouseholdSweep {
                     .toList();
             if (!parts.isEmpty() || broth.base() != null) {
                 left.add(broth.of(parts));
+            }
+        }
+        return left;
+    }
+
+    private List<OwnSauce> sauces(Household household) {
+        Catalogue food = OwnIngredient.putInto(builtIn, requireNonNullElse(household.ownIngredients(), List.of()));
+        List<OwnSauce> left = new ArrayList<>();
+        for (OwnSauce sauce : requireNonNullElse(household.ownSauces(), List.<OwnSauce>of())) {
+            List<OwnSauce.SaucePart> parts = sauce.parts().stream()
+                    .filter(part -> food.findIngredient(part.ingredient()).isPresent())
+                    .toList();
+            if (!parts.isEmpty()) {
+                left.add(sauce.of(parts));
             }
         }
         return left;

@@ -3,6 +3,7 @@ package org.livelyladle.core.household;
 import static java.util.Objects.requireNonNullElse;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -11,9 +12,12 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.ExtraChoice;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
+import org.livelyladle.core.brief.OwnSauce;
+import org.livelyladle.core.brief.SauceChoice;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.check.InvalidInputException;
@@ -37,6 +41,7 @@ public final class Keeper {
                 case PERSON -> draft.people = withPerson(household, named(brief.guests(), Guest::id, id));
                 case FOOD -> keepFood(draft, List.of(named(ownFood(brief), OwnIngredient::id, id)));
                 case BROTH -> keepBroths(draft, brief, List.of(named(ownBroths(brief), OwnBroth::id, id)));
+                case SAUCE -> keepSauces(draft, brief, List.of(named(ownSauces(brief), OwnSauce::id, id)));
                 default -> {
                     part.keep(brief, draft);
                     keepWhatItNeeds(draft, brief, part);
@@ -55,10 +60,40 @@ public final class Keeper {
                             .filter(broth -> used.contains(broth.id()))
                             .toList());
         }
+        if (part == HouseholdPart.BESIDE) {
+            Set<String> used = brief.sauces().stream().map(SauceChoice::sauce).collect(Collectors.toSet());
+            keepSauces(
+                    draft,
+                    brief,
+                    ownSauces(brief).stream()
+                            .filter(sauce -> used.contains(sauce.id()))
+                            .toList());
+            Set<String> setOut = new HashSet<>(requireNonNullElse(brief.sauceBar(), List.of()));
+            requireNonNullElse(brief.extras(), List.<ExtraChoice>of()).forEach(extra -> setOut.add(extra.ingredient()));
+            keepFood(draft, brief, setOut);
+        }
     }
 
     private static void keepFood(HouseholdDraft draft, List<OwnIngredient> food) {
         draft.ownIngredients = replaced(draft.ownIngredients, food, OwnIngredient::id);
+    }
+
+    /** Of these ingredients those of the household's own. */
+    private static void keepFood(HouseholdDraft draft, Brief brief, Set<String> ids) {
+        keepFood(
+                draft,
+                ownFood(brief).stream().filter(food -> ids.contains(food.id())).toList());
+    }
+
+    private static void keepSauces(HouseholdDraft draft, Brief brief, List<OwnSauce> sauces) {
+        keepFood(
+                draft,
+                brief,
+                sauces.stream()
+                        .flatMap(sauce -> sauce.parts().stream())
+                        .map(OwnSauce.SaucePart::ingredient)
+                        .collect(Collectors.toSet()));
+        draft.ownSauces = replaced(draft.ownSauces, sauces, OwnSauce::id);
     }
 
     private static void keepBroths(HouseholdDraft draft, Brief brief, List<OwnBroth> broths) {
@@ -66,11 +101,7 @@ public final class Keeper {
                 .flatMap(broth -> broth.parts().stream())
                 .map(OwnBroth.OwnPart::ingredient)
                 .collect(Collectors.toSet());
-        keepFood(
-                draft,
-                ownFood(brief).stream()
-                        .filter(food -> parts.contains(food.id()))
-                        .toList());
+        keepFood(draft, brief, parts);
         draft.ownBroths = replaced(draft.ownBroths, broths, OwnBroth::id);
     }
 
@@ -136,10 +167,16 @@ public final class Keeper {
                     draft.ownBroths = replaced(
                             brief.ownBroths(), List.of(named(ownBroths(household), OwnBroth::id, id)), OwnBroth::id);
                 }
+                case SAUCE -> {
+                    draft.ownIngredients = replaced(brief.ownIngredients(), ownFood(household), OwnIngredient::id);
+                    draft.ownSauces = replaced(
+                            brief.ownSauces(), List.of(named(ownSauces(household), OwnSauce::id, id)), OwnSauce::id);
+                }
                 default -> {
                     part.take(household, draft);
                     draft.ownIngredients = replaced(brief.ownIngredients(), ownFood(household), OwnIngredient::id);
                     draft.ownBroths = replaced(brief.ownBroths(), ownBroths(household), OwnBroth::id);
+                    draft.ownSauces = replaced(brief.ownSauces(), ownSauces(household), OwnSauce::id);
                 }
             }
         });
@@ -156,6 +193,7 @@ public final class Keeper {
                 case PERSON -> draft.people = without(household.people(), Guest::id, id);
                 case FOOD -> draft.ownIngredients = without(ownFood(household), OwnIngredient::id, id);
                 case BROTH -> draft.ownBroths = without(ownBroths(household), OwnBroth::id, id);
+                case SAUCE -> draft.ownSauces = without(ownSauces(household), OwnSauce::id, id);
                 default -> part.copy(unsaid, draft);
             }
         }));
@@ -186,17 +224,21 @@ public final class Keeper {
                 .filter(person -> brief.guests().stream().anyMatch(guest -> isThe(person, guest))
                         && find(was.people(), Guest::id, person.id()).isPresent())
                 .forEach(person -> offer(brief, was, now, HouseholdPart.PERSON, person.id(), person.name(), news));
-        Set<String> food = ownFood(brief).stream().map(OwnIngredient::id).collect(Collectors.toSet());
-        ownFood(now).stream()
-                .filter(own -> food.contains(own.id())
-                        && find(ownFood(was), OwnIngredient::id, own.id()).isPresent())
+        shared(ownFood(brief), ownFood(was), ownFood(now), OwnIngredient::id)
                 .forEach(own -> offer(brief, was, now, HouseholdPart.FOOD, own.id(), own.name(), news));
-        Set<String> broths = ownBroths(brief).stream().map(OwnBroth::id).collect(Collectors.toSet());
-        ownBroths(now).stream()
-                .filter(own -> broths.contains(own.id())
-                        && find(ownBroths(was), OwnBroth::id, own.id()).isPresent())
+        shared(ownBroths(brief), ownBroths(was), ownBroths(now), OwnBroth::id)
                 .forEach(own -> offer(brief, was, now, HouseholdPart.BROTH, own.id(), own.name(), news));
+        shared(ownSauces(brief), ownSauces(was), ownSauces(now), OwnSauce::id)
+                .forEach(own -> offer(brief, was, now, HouseholdPart.SAUCE, own.id(), own.name(), news));
         return news;
+    }
+
+    /** Those of the household as it is that the party has and the household had. */
+    private static <T> List<T> shared(List<T> party, List<T> was, List<T> now, Function<T, String> ids) {
+        return now.stream()
+                .filter(own -> find(party, ids, ids.apply(own)).isPresent()
+                        && find(was, ids, ids.apply(own)).isPresent())
+                .toList();
     }
 
     private void offer(
@@ -228,6 +270,14 @@ public final class Keeper {
 
     private static List<OwnBroth> ownBroths(Household household) {
         return requireNonNullElse(household.ownBroths(), List.of());
+    }
+
+    private static List<OwnSauce> ownSauces(Brief brief) {
+        return requireNonNullElse(brief.ownSauces(), List.of());
+    }
+
+    private static List<OwnSauce> ownSauces(Household household) {
+        return requireNonNullElse(household.ownSauces(), List.of());
     }
 
     private static <T> Optional<T> find(List<T> all, Function<T, String> ids, @Nullable String id) {

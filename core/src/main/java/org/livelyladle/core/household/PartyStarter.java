@@ -21,6 +21,7 @@ import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PriceSnapshot;
+import org.livelyladle.core.brief.SauceChoice;
 import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -84,6 +85,7 @@ public final class PartyStarter {
                 household.saltBand(),
                 household.kitchen(),
                 household.ownBroths(),
+                household.ownSauces(),
                 household.courses(),
                 household.tempo(),
                 null,
@@ -135,6 +137,7 @@ public final class PartyStarter {
                     .filter(minder -> present.contains(minder)
                             || past.cooks().stream().anyMatch(cook -> cook.id().equals(minder)))
                     .toList();
+            draft.sauces = past.sauces().stream().map(SauceChoice::forAnybody).toList();
             draft.decisions = Decisions.none();
         });
     }

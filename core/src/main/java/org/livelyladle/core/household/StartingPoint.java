@@ -114,7 +114,7 @@ public enum StartingPoint {
             case WATER -> List.of("soy-spring-onion");
             case EMPTY -> List.of();
         };
-        return sauces.stream().map(SauceChoice::new).toList();
+        return sauces.stream().map(SauceChoice::of).toList();
     }
 
     /** Its broths stay unsalted. */

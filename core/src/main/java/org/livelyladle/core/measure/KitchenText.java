@@ -65,6 +65,9 @@ public final class KitchenText {
         if (units == UnitSystem.US || ml > MOST_SPOONED_ML) {
             return millilitres(ml);
         }
+        if (ml == 0) {
+            return "0";
+        }
         return ml < TEASPOONS_TO_ML
                 ? fraction(Math.max(0.25, roundTo(ml / TEASPOON_ML, 0.25))) + " tsp"
                 : fraction(roundTo(ml / TABLESPOON_ML, 0.5)) + " tbsp";
@@ -110,6 +113,10 @@ public final class KitchenText {
     /** "1 piece", "7 pieces". */
     public static String pieces(long count) {
         return count + (count == 1 ? " piece" : " pieces");
+    }
+
+    public static String drops(long count) {
+        return count + (count == 1 ? " drop" : " drops");
     }
 
     /** A name inside a sentence: "Tofu puffs" as "tofu puffs". */

@@ -6,12 +6,16 @@ import static org.livelyladle.core.measure.Operation.SUM;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Need;
+import org.livelyladle.core.brief.SauceChoice;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -51,22 +55,45 @@ public final class SaucePlanner {
     }
 
     public Sauces plan(Portions portions) {
-        List<Sauce> sauces = brief.sauces().stream()
-                .map(choice -> catalogue.sauce(choice.sauce()))
-                .toList();
+        Map<Sauce, SauceChoice> chosen = new LinkedHashMap<>();
+        brief.sauces().forEach(choice -> chosen.put(catalogue.sauce(choice.sauce()), choice));
+        List<Sauce> sauces = List.copyOf(chosen.keySet());
         for (int i = 0; i < brief.guests().size(); i++) {
-            serve(brief.guests().get(i), portions.guests().get(i).factor(), sauces);
+            serve(brief.guests().get(i), portions.guests().get(i).factor(), chosen);
         }
         return new Sauces(sauces.stream().map(this::need).toList(), servings, clashes, without, bar.bar());
     }
 
-    private void serve(Guest guest, Figure appetite, List<Sauce> sauces) {
+    private void serve(Guest guest, Figure appetite, Map<Sauce, SauceChoice> chosen) {
         if (bar.serves(guest)) {
             if (!bar.serve(guest, budget(guest, appetite))) {
                 without.add(guest.id());
             }
             return;
         }
+        List<Sauce> meant = new ArrayList<>();
+        chosen.forEach((sauce, choice) -> {
+            if (choice.isFor(guest)) {
+                meant.add(sauce);
+            }
+        });
+        List<Sauce> safe = safe(guest, meant);
+        if (safe.isEmpty()) {
+            without.add(guest.id());
+        }
+        List<Sauce> shared = new ArrayList<>();
+        for (Sauce sauce : safe) {
+            Double perAdult = Objects.requireNonNull(chosen.get(sauce)).perAdultMl();
+            if (perAdult == null) {
+                shared.add(sauce);
+            } else {
+                give(guest, sauce, appetite, perAdult);
+            }
+        }
+        share(guest, appetite, shared);
+    }
+
+    private List<Sauce> safe(Guest guest, List<Sauce> sauces) {
         List<Sauce> safe = new ArrayList<>();
         for (Sauce sauce : sauces) {
             Content content = Content.of(sauce, catalogue);
@@ -78,14 +105,30 @@ public final class SaucePlanner {
                         guest.id(), sauce.id(), Needs.labels(broken, content), instead(guest, sauce, sauces)));
             }
         }
-        if (safe.isEmpty()) {
-            without.add(guest.id());
+        return safe;
+    }
+
+    private void give(Guest guest, Sauce sauce, Figure appetite, double perAdultMl) {
+        double ml = appetite.value() * perAdultMl;
+        Figure figure = ledger.figure("sauce." + guest.id() + "." + sauce.id(), ml, "ml", text.millilitres(ml))
+                .by(
+                        guest.name() + ": " + sauce.name(),
+                        "Appetite x amount per adult, as you said",
+                        PRODUCT,
+                        () -> List.of(
+                                Term.of("appetite", appetite),
+                                Term.of("per adult", perAdultMl, "ml", text.millilitres(perAdultMl), "", Mark.HOST)));
+        servings.add(new Sauces.Serving(guest.id(), sauce.id(), figure));
+    }
+
+    private void share(Guest guest, Figure appetite, List<Sauce> sauces) {
+        if (sauces.isEmpty()) {
             return;
         }
         Figure budget = budget(guest, appetite);
         double all = Math.max(
-                1, safe.stream().mapToDouble(sauce -> sauce.use().portion()).sum());
-        for (Sauce sauce : safe) {
+                1, sauces.stream().mapToDouble(sauce -> sauce.use().portion()).sum());
+        for (Sauce sauce : sauces) {
             double ml = budget.value() * sauce.use().portion() / all;
             Figure figure = ledger.figure("sauce." + guest.id() + "." + sauce.id(), ml, "ml", text.millilitres(ml))
                     .by(

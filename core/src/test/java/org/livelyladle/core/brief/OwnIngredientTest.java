@@ -25,7 +25,7 @@ class OwnIngredientTest {
     private final Briefs briefs = Briefs.plain();
 
     private static OwnIngredient unknown(String id) {
-        return new OwnIngredient(id, "Aunt's parcels", Category.BALLS, null, null, null, null, null, null, CUT);
+        return OwnIngredient.of(id, "Aunt's parcels", Category.BALLS, null, null, null, null, null, null, CUT);
     }
 
     private Plan plan() {
@@ -82,7 +82,7 @@ class OwnIngredientTest {
 
         briefs.own.set(
                 0,
-                new OwnIngredient(
+                OwnIngredient.of(
                         "parcel", "Parcels", Category.BALLS, null, Origin.PLANT, Set.of(), Set.of(), null, null, CUT));
         Plan known = plan();
         assertThat(known.portions().barred()).isEmpty();
@@ -93,7 +93,7 @@ class OwnIngredientTest {
     @Test
     void aCorrectionChangesOnlyWhatItSays() {
         Ingredient before = Catalogue.builtIn().ingredient("fish-ball");
-        OwnIngredient ours = new OwnIngredient(
+        OwnIngredient ours = OwnIngredient.of(
                 "fish-ball",
                 "Our fish balls",
                 Category.BALLS,
@@ -116,14 +116,14 @@ class OwnIngredientTest {
     @Test
     void aKnownRiskIsKeptAndServedFoodNeedsACut() {
         OwnIngredient.OwnCut plain = new OwnIngredient.OwnCut("", null, 60, 90, RawRisk.NONE, null, null);
-        briefs.own.add(new OwnIngredient(
+        briefs.own.add(OwnIngredient.of(
                 "fern", "Fern tips", Category.LEAVES, null, Origin.PLANT, Set.of(), Set.of(), 0.8, 2, plain));
         Cut fern = briefs.build().extend(Catalogue.builtIn()).cut("fern.own");
         assertThat(fern.safeCoreC()).isNull();
         assertThat(fern.times().overcooked()).isEqualTo(120);
 
         briefs.own.set(
-                0, new OwnIngredient("fern", "Fern tips", Category.LEAVES, null, null, null, null, null, null, null));
+                0, OwnIngredient.of("fern", "Fern tips", Category.LEAVES, null, null, null, null, null, null, null));
         assertThatThrownBy(this::plan)
                 .isInstanceOfSatisfying(
                         InvalidInputException.class, e -> assertThat(e.field()).isEqualTo("ownIngredients.fern.cut"));
@@ -133,7 +133,7 @@ class OwnIngredientTest {
     @Test
     void whatIsLikeACutCooksLikeIt() {
         OwnIngredient.OwnCut like = new OwnIngredient.OwnCut("", null, 1, 1, RawRisk.NONE, "fish-ball.frozen", null);
-        briefs.own.add(new OwnIngredient(
+        briefs.own.add(OwnIngredient.of(
                 "pollock-ball", "Pollock balls", Category.BALLS, null, null, null, null, null, null, like));
         briefs.menu.add("pollock-ball.own");
         Plan plan = plan();
@@ -157,7 +157,7 @@ class OwnIngredientTest {
     void aPieceOfItWeighsAsOneOfWhatItIsLike() {
         assertThatThrownBy(() -> new OwnIngredient.OwnCut("", 40.0, 60, 90, null, "fish-ball.frozen", null))
                 .hasMessageContaining("pieceGrams");
-        briefs.own.add(new OwnIngredient(
+        briefs.own.add(OwnIngredient.of(
                 "odd",
                 "Odd",
                 Category.BALLS,

@@ -10,6 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.brief.OwnBroth;
@@ -21,6 +22,7 @@ import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.catalogue.Station;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.facts.Facts;
@@ -106,6 +108,41 @@ class OwnBrothTest {
             }
             assertThat(copy.mark()).isEqualTo(Mark.HOST);
         }
+    }
+
+    /** The same but hotter: made once for both sides, one of them seasoned apart, by drops that are never rounded up. */
+    @Test
+    void oneSideIsTheSameButHotter() {
+        OwnBroth hotter = new OwnBroth(
+                "hotter",
+                "Ginger chicken, hotter",
+                1000,
+                0.8,
+                Heat.HOT,
+                List.of(new OwnPart("chilli-extract", 2 * Broth.Part.DROP_GRAMS, null, Broth.Part.DROP_GRAMS, null)),
+                List.of(new OwnStep("Half the drops, stir, taste", 3, false, null, Station.NONE, "gloves")),
+                null,
+                new OwnBroth.OwnBase("ginger-chicken", 1000),
+                0.0,
+                null);
+        briefs.ownBroths.add(hotter);
+        briefs.pots.clear();
+        briefs.pots.add(Briefs.pot("pot", 4000, "ginger-chicken", "hotter"));
+        briefs.guests.set(0, Records.with(briefs.guests.get(0), "heat", Heat.MILD));
+        Plan plan = plan(briefs.build());
+        var needs = plan.broths().needs().stream().collect(Collectors.toMap(BrothNeed::broth, Function.identity()));
+
+        double hot = needs.get("hotter").make().value();
+        BrothNeed.PartNeed drops = needs.get("hotter").parts().get(0);
+        assertThat(drops.grams().value()).isCloseTo(hot / 1000 * 2 * Broth.Part.DROP_GRAMS, within(1e-9));
+        assertThat(drops.measure()).isEqualTo((long) (hot / 1000 * 2 + 0.25) + " drops");
+        assertThat(needs.get("ginger-chicken").make().value()).isGreaterThan(2 * hot * 0.99);
+        assertThat(plan.prep().tasks()).anyMatch(task -> task.caution().contains("gloves"));
+        // who likes it mild eats from the other side
+        assertThat(plan.table().sides().get(1).closedTo())
+                .extracting(closed -> closed.guest())
+                .containsExactly("ann");
+        assertThat(plan.table().audit()).isEmpty();
     }
 
     /** One stock for two: made once for both, whatever order they were typed in, and split by volume. */

@@ -26,6 +26,7 @@ import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
+import org.livelyladle.core.brief.OwnSauce;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PriceSnapshot;
 import org.livelyladle.core.brief.Side;
@@ -113,7 +114,7 @@ class KeeperTest {
     @ParameterizedTest
     @EnumSource(
             value = HouseholdPart.class,
-            names = {"PERSON", "FOOD", "BROTH"},
+            names = {"PERSON", "FOOD", "BROTH", "SAUCE"},
             mode = EnumSource.Mode.EXCLUDE)
     void whatIsKeptIsInTheNextParty(HouseholdPart part) {
         for (long seed = 1; seed <= 40; seed++) {
@@ -161,6 +162,7 @@ class KeeperTest {
         }
         own(brief.ownIngredients()).forEach(food -> parts.add(new Object[] {HouseholdPart.FOOD, food.id()}));
         own(brief.ownBroths()).forEach(broth -> parts.add(new Object[] {HouseholdPart.BROTH, broth.id()}));
+        own(brief.ownSauces()).forEach(sauce -> parts.add(new Object[] {HouseholdPart.SAUCE, sauce.id()}));
         return parts;
     }
 
@@ -171,6 +173,7 @@ class KeeperTest {
             case FOOD ->
                 own(household.ownIngredients()).stream().map(OwnIngredient::id).anyMatch(id::equals);
             case BROTH -> own(household.ownBroths()).stream().map(OwnBroth::id).anyMatch(id::equals);
+            case SAUCE -> own(household.ownSauces()).stream().map(OwnSauce::id).anyMatch(id::equals);
             default -> true;
         };
     }
@@ -183,7 +186,7 @@ class KeeperTest {
     @Test
     void aBrothWithoutItsOnlyPartIsGoneToo() {
         briefs.own.add(
-                new OwnIngredient("my-herb", "My herb", Category.LARDER, null, null, null, null, null, null, null));
+                OwnIngredient.of("my-herb", "My herb", Category.LARDER, null, null, null, null, null, null, null));
         briefs.ownBroths.add(OwnBroth.of(
                 "my-broth", "My broth", 1000, 0.8, null, List.of(OwnBroth.OwnPart.of("my-herb", 50)), List.of()));
         Brief plain = briefs.build();

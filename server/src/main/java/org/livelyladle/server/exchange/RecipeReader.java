@@ -194,8 +194,7 @@ final class RecipeReader {
         String id = slug(name);
         if (catalogue.findIngredient(id).isEmpty()
                 && unknown.stream().noneMatch(item -> item.id().equals(id))) {
-            unknown.add(
-                    new OwnIngredient(id, cut(name, 60), Category.LARDER, null, null, null, null, null, null, null));
+            unknown.add(OwnIngredient.of(id, cut(name, 60), Category.LARDER, null, null, null, null, null, null, null));
         }
         return id;
     }

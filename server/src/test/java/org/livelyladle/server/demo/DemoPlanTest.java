@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"774b23104ed75827", "1934c20de729ad5d", "8843e8d29529efc9"};
+    private static final String[] HASHES = {"17d8c038180b357f", "0c1e6fff58964610", "519112dae3bb39ab"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
