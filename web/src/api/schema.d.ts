@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/briefs/edits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["edit_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/broths/choices": {
         parameters: {
             query?: never;
@@ -777,6 +793,144 @@ export interface components {
             without?: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER")[];
             zone: string;
         };
+        BriefEdit: unknown;
+        BriefEditAddCut: components["schemas"]["BriefEdit"] & {
+            cut: string;
+            /** @enum {string} */
+            edit: "ADD_CUT";
+            from?: string;
+        };
+        BriefEditAddPot: components["schemas"]["BriefEdit"] & {
+            broth: string;
+            /** @enum {string} */
+            edit: "ADD_POT";
+        };
+        BriefEditAddSauce: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            edit: "ADD_SAUCE";
+            sauce: string;
+        };
+        BriefEditBuyReady: components["schemas"]["BriefEdit"] & {
+            cut: string;
+            /** @enum {string} */
+            edit: "BUY_READY";
+        };
+        BriefEditDoWithout: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            edit: "DO_WITHOUT";
+            kinds: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER")[];
+        };
+        BriefEditEatUp: components["schemas"]["BriefEdit"] & {
+            cut: string;
+            /** @enum {string} */
+            edit: "EAT_UP";
+        };
+        BriefEditFillPot: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            edit: "FILL_POT";
+            /** Format: int32 */
+            percent: number;
+            pot: string;
+        };
+        BriefEditFreeDrop: components["schemas"]["BriefEdit"] & {
+            /** Format: int32 */
+            batch: number;
+            cut: string;
+            /** @enum {string} */
+            edit: "FREE_DROP";
+            side: string;
+        };
+        BriefEditFreeOffer: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            edit: "FREE_OFFER";
+            ingredient: string;
+        };
+        BriefEditFreePortion: components["schemas"]["BriefEdit"] & {
+            cut: string;
+            /** @enum {string} */
+            edit: "FREE_PORTION";
+            guest: string;
+        };
+        BriefEditFreeTask: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            edit: "FREE_TASK";
+            task: string;
+        };
+        BriefEditFreeTrade: components["schemas"]["BriefEdit"] & {
+            by: string;
+            /** @enum {string} */
+            edit: "FREE_TRADE";
+            shortOf: string;
+        };
+        BriefEditHandOver: components["schemas"]["BriefEdit"] & {
+            cook: string;
+            /** @enum {string} */
+            edit: "HAND_OVER";
+            task: string;
+        };
+        BriefEditLeaveOut: components["schemas"]["BriefEdit"] & {
+            cut: string;
+            /** @enum {string} */
+            edit: "LEAVE_OUT";
+        };
+        BriefEditLetHelp: components["schemas"]["BriefEdit"] & {
+            cook: string;
+            /** @enum {string} */
+            edit: "LET_HELP";
+        };
+        BriefEditMoveTrip: components["schemas"]["BriefEdit"] & {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            edit: "MOVE_TRIP";
+            shop: string;
+        };
+        BriefEditPinPortion: components["schemas"]["BriefEdit"] & {
+            cut: string;
+            /** @enum {string} */
+            edit: "PIN_PORTION";
+            /** Format: double */
+            grams: number;
+            guest: string;
+        };
+        BriefEditSayCooked: components["schemas"]["BriefEdit"] & {
+            cooked: boolean;
+            cuts: string[];
+            /** @enum {string} */
+            edit: "SAY_COOKED";
+        };
+        BriefEditServeAs: components["schemas"]["BriefEdit"] & {
+            by: string;
+            /** @enum {string} */
+            edit: "SERVE_AS";
+            /** Format: double */
+            grams: number;
+            shortOf: string;
+        };
+        BriefEditSitAt: components["schemas"]["BriefEdit"] & {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            edit: "SIT_AT";
+        };
+        BriefEditSitFor: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            edit: "SIT_FOR";
+            /** Format: int32 */
+            minutes: number;
+        };
+        BriefEditSwapBroth: components["schemas"]["BriefEdit"] & {
+            broth: string;
+            by: string;
+            /** @enum {string} */
+            edit: "SWAP_BROTH";
+        };
+        BriefEditSwapCut: components["schemas"]["BriefEdit"] & {
+            by: string;
+            cut: string;
+            /** @enum {string} */
+            edit: "SWAP_CUT";
+        };
         Broth: {
             base?: components["schemas"]["BrothBase"];
             /** @enum {string} */
@@ -1097,6 +1251,13 @@ export interface components {
             stays: components["schemas"]["Stay"][];
             /** @enum {string} */
             tending: "DIP" | "BASKET" | "SHARED" | "PLATE";
+        };
+        EditControllerEdited: {
+            brief: components["schemas"]["Brief"];
+        };
+        EditControllerEdits: {
+            brief: components["schemas"]["Brief"];
+            edits: (components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"])[];
         };
         Ending: {
             /** @enum {string} */
@@ -2113,11 +2274,9 @@ export interface components {
             rows: components["schemas"]["ImportPreviewRow"][];
         };
         Remedy: {
-            /** @enum {string} */
-            kind: "ADD_CUT" | "DO_WITHOUT" | "SAY_COOKED" | "REMOVE_CUT" | "SWAP_CUT" | "ADD_POT" | "FILL_POT" | "EAT_UP" | "ADD_SAUCE" | "LENGTHEN_MEAL" | "MOVE_TRIP" | "TRADE" | "PIN_PORTION" | "FREE_PIN" | "HAND_OVER" | "LET_HELP" | "BUY_READY" | "SWAP_BROTH" | "SIT_LATER" | "SHOW_STEP";
+            edit?: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"];
             label: string;
-            subject: string;
-            value: string;
+            otherwise?: components["schemas"]["Remedy"];
         };
         SaltBand: {
             /** Format: double */
@@ -2661,6 +2820,30 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    edit_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditControllerEdits"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EditControllerEdited"];
+                };
+            };
+        };
+    };
     choices: {
         parameters: {
             query?: never;
@@ -3054,7 +3237,9 @@ export interface operations {
     };
     edit: {
         parameters: {
-            query?: never;
+            query?: {
+                tidy?: boolean;
+            };
             header?: {
                 "If-Match"?: string;
             };
@@ -3413,7 +3598,9 @@ export interface operations {
     };
     draft: {
         parameters: {
-            query?: never;
+            query?: {
+                tidy?: boolean;
+            };
             header?: {
                 "Ladle-Page"?: string;
             };

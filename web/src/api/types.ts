@@ -35,6 +35,7 @@ export type PrepTask = Schemas['PrepTask']
 export type Prep = Schemas['Prep']
 export type LateRemedy = Schemas['LateRemedy']
 export type Remedy = Schemas['Remedy']
+export type BriefEdit = NonNullable<Remedy['edit']>
 export type Cook = Schemas['Cook']
 export type BusyPreview = Schemas['BusyPreview']
 export type Line = Schemas['PurchasesLine']

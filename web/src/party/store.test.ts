@@ -168,13 +168,13 @@ it('tries again once, however many edits and marks wait', async () => {
   const asked = vi.mocked(fetch).mockClear()
   await vi.advanceTimersByTimeAsync(3000)
   await party.save()
+  await vi.waitFor(() => expect(server.events).toHaveLength(3))
 
   const sent = asked.mock.calls.map(
     ([request]) => `${(request as Request).method} ${(request as Request).url}`,
   )
   expect(sent.filter((line) => line.startsWith('PUT'))).toHaveLength(1)
   expect(sent.filter((line) => line.endsWith('/events'))).toHaveLength(1)
-  expect(server.events).toHaveLength(3)
   expect(server.brief.title).toBe('C')
 })
 
@@ -197,16 +197,50 @@ it('tries again what a failing server did not take, and says so until it has it'
   expect(party.message).toBe('')
 })
 
-it('lets nothing refer to what an edit removes', async () => {
+it('takes out with a removal what the server tidied up after it, and brings it back with it', async () => {
   const party = await opened()
-  party.edit('pin', (draft) => {
-    draft.decisions.portions.push({ guest: 'ada', cut: 'tofu.cubes', grams: 50 })
-    for (const pot of draft.pots) pot.reachedBy = ['ada', 'bo']
-  })
-  party.edit('remove', (draft) => (draft.guests = draft.guests.filter((guest) => guest.id !== 'ada')))
-
+  party.edit('pin', (draft) => draft.decisions.portions.push({ guest: 'ada', cut: 'tofu.cubes', grams: 50 }))
+  await party.save()
+  const without = server.brief.guests.filter((guest) => guest.id !== 'ada')
+  party.edit('remove', (draft) => (draft.guests = without))
+  server.tidied = {
+    ...server.brief,
+    guests: without,
+    decisions: { ...server.brief.decisions, portions: [] },
+  }
+  await party.save()
   expect(party.brief?.decisions.portions).toEqual([])
-  expect(party.brief?.pots.every((pot) => pot.reachedBy?.join() === 'bo')).toBe(true)
+  expect(party.saveState).toBe('saved')
+
+  server.tidied = undefined
+  party.undo()
+  expect(party.brief?.guests.map((guest) => guest.id)).toContain('ada')
+  expect(party.brief?.decisions.portions).toEqual([{ guest: 'ada', cut: 'tofu.cubes', grams: 50 }])
+})
+
+it('tidies up under an edit that came meanwhile, without losing it', async () => {
+  const party = await opened()
+  party.edit('remove', (draft) => (draft.guests = draft.guests.slice(1)))
+  server.tidied = { ...server.brief, guests: server.brief.guests.slice(1), mealMinutes: 100 }
+  const saving = party.save()
+  await Promise.resolve()
+  party.edit('rename', (draft) => (draft.title = 'Feast'))
+  await saving
+
+  expect(party.brief).toMatchObject({ title: 'Feast', mealMinutes: 100 })
+  expect(party.saveState).toBe('unsaved')
+  server.tidied = undefined
+  await party.save()
+  expect(server.brief).toMatchObject({ title: 'Feast', mealMinutes: 100 })
+})
+
+it('says that an offer could not be taken, and changes nothing', async () => {
+  const party = await opened()
+  server.down = true
+  await party.take({ label: 'Add daikon', edit: { edit: 'ADD_CUT', cut: 'daikon.sliced' } })
+
+  expect(party.message).toContain('No connection')
+  expect(party.canUndo).toBeUndefined()
 })
 
 it('takes up what two windows could not save, and the ticks of both', async () => {

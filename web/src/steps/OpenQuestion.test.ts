@@ -1,5 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
-import { expect, it } from 'vitest'
+import { expect, it, vi } from 'vitest'
+import type { Brief } from '@/api/types'
 import { mounted, push } from '@/test/mounting'
 import { opened, server, useTestServer } from '@/test/server'
 import OpenQuestion from './OpenQuestion.vue'
@@ -10,10 +11,17 @@ it('says the worst open question and mends it by one tap', async () => {
   const party = await opened()
   const view = mounted(OpenQuestion)
   expect(view.text()).toContain('No side suits Ada.')
+  server.edited = { ...server.brief, pots: [...server.brief.pots, ...server.brief.pots.slice(0, 1)] }
+  server.edited.pots[1] = {
+    ...server.edited.pots[1],
+    id: 'pot-2',
+    name: 'Small pot',
+  } as Brief['pots'][number]
   await view.find('button').trigger('click')
 
+  await vi.waitFor(() => expect(party.canUndo).toBe('add a small pot of kelp'))
   expect(party.brief?.pots.at(-1)?.name).toBe('Small pot')
-  expect(party.canUndo).toBe('add a small pot of kelp')
+  expect(server.asked).toEqual([{ edit: 'ADD_POT', broth: 'kelp-shiitake' }])
 })
 
 it('counts the rest, and leads to the step where no single edit helps', async () => {
@@ -23,7 +31,7 @@ it('counts the rest, and leads to the step where no single edit helps', async ()
     {
       ...first,
       step: 'SHOPPING',
-      remedy: { label: 'Show shopping', kind: 'SHOW_STEP', subject: '', value: '' },
+      remedy: { label: 'Show shopping' },
     },
     first,
   ]
@@ -52,13 +60,14 @@ it('says that all is well, and that there is no connection', async () => {
 it('takes raw for an answer as readily as cooked', async () => {
   const [first] = server.plan.unmet
   if (!first) throw new Error('nothing is open')
-  const remedy = { label: 'They are cooked', kind: 'SAY_COOKED', subject: '', value: 'tofu.cubes' } as const
+  const say = (cooked: boolean) => ({ edit: 'SAY_COOKED' as const, cuts: ['tofu.cubes'], cooked })
+  const otherwise = { label: 'They are raw', edit: say(false) }
+  const remedy = { label: 'They are cooked', edit: say(true), otherwise }
   server.plan.unmet = [{ ...first, remedy }]
-  const party = await opened()
+  await opened()
   const buttons = mounted(OpenQuestion).findAll('button')
   expect(buttons.map((button) => button.text())).toEqual(['They are raw', 'They are cooked'])
   await buttons[0]?.trigger('click')
 
-  expect(party.brief?.menu.find((item) => item.cut === 'tofu.cubes')?.cooked).toBe(false)
-  expect(party.canUndo).toBe('they are raw')
+  await vi.waitFor(() => expect(server.asked).toEqual([say(false)]))
 })

@@ -2,7 +2,6 @@
 import { computed } from 'vue'
 import type { StepName } from '@/app/router'
 import { stepName } from '@/eveningline/stations'
-import { otherAnswer } from '@/party/edits'
 import { useMend } from '@/party/useMend'
 import { useOpenParty } from '@/party/useOpenParty'
 
@@ -12,9 +11,9 @@ const { party, plan } = useOpenParty()
 const mend = useMend()
 const worst = computed(() => plan.value.unmet[0])
 const leadsHere = computed(
-  () => worst.value?.remedy.kind === 'SHOW_STEP' && stepName(worst.value.step) === props.step,
+  () => worst.value && !worst.value.remedy.edit && stepName(worst.value.step) === props.step,
 )
-const other = computed(() => worst.value && otherAnswer(worst.value.remedy))
+const other = computed(() => worst.value?.remedy.otherwise)
 const more = computed(() => plan.value.unmet.length - 1)
 </script>
 
@@ -31,9 +30,7 @@ const more = computed(() => plan.value.unmet.length - 1)
           and {{ more }} more
         </router-link>
       </p>
-      <button v-if="other" type="button" @click="party.edit(other.label.toLowerCase(), other.edit)">
-        {{ other.label }}
-      </button>
+      <button v-if="other" type="button" @click="mend(worst, other)">{{ other.label }}</button>
       <button v-if="!leadsHere" type="button" @click="mend(worst)">{{ worst.remedy.label }}</button>
     </template>
     <p v-else role="status">Everybody eats, nothing is open.</p>

@@ -314,7 +314,7 @@ export function aPlan(): Plan {
         step: 'POTS',
         guest: 'ada',
         text: 'No side suits Ada.',
-        remedy: { label: 'Add a small pot of kelp', kind: 'ADD_POT', subject: 'ada', value: 'kelp-shiitake' },
+        remedy: { label: 'Add a small pot of kelp', edit: { edit: 'ADD_POT', broth: 'kelp-shiitake' } },
       },
     ],
   }

@@ -39,6 +39,10 @@ export const server = {
     extras: [] as object[],
     sauceBar: [] as object[],
   },
+  /** What comes of an offered edit; the brief as it was sent when left out. */
+  edited: undefined as Brief | undefined,
+  /** What a saved brief is tidied to; nothing hangs loose when left out. */
+  tidied: undefined as Brief | undefined,
   /** What the market and a file answer. */
   news: {} as object,
   preview: {} as object,
@@ -64,13 +68,18 @@ function fresh(): Partial<typeof server> {
     events: [],
     down: false,
     refusesPlans: false,
+    edited: undefined,
+    tidied: undefined,
     calendar: null,
     catalogue: { cuts: [], ingredients: [], extras: [], sauceBar: [] },
   }
 }
 
-function answer(status: number, body: unknown): Response {
-  return new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
+function answer(status: number, body: unknown, headers: Record<string, string> = {}): Response {
+  return new Response(JSON.stringify(body), {
+    status,
+    headers: { 'Content-Type': 'application/json', ...headers },
+  })
 }
 
 async function serve(input: RequestInfo | URL): Promise<Response> {
@@ -79,7 +88,12 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   const id = request.url.match(/parties\/(\w+)/)?.[1] ?? 'p'
   const view = () => ({ id, revision: server.revision, brief: server.brief })
   if (request.url.endsWith('/catalogue')) return answer(200, { broths: [], sauces: [], ...server.catalogue })
-  if (request.url.endsWith('/plan'))
+  if (request.url.endsWith('/briefs/edits')) {
+    const asked = (await request.json()) as { brief: Brief; edits: object[] }
+    server.asked = asked.edits
+    return answer(200, { brief: server.edited ?? asked.brief })
+  }
+  if (new URL(request.url).pathname.endsWith('/plan'))
     return server.refusesPlans ? answer(422, { detail: 'This takes too long.' }) : answer(200, server.plan)
   if (request.url.endsWith('/heat/window')) {
     server.asked = (await request.json()) as object
@@ -115,7 +129,8 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
     if (request.headers.get('If-Match') !== `"${server.revision}"`)
       return answer(412, { status: 412, current: view() })
     server.revision++
-    server.brief = (await request.json()) as Brief
+    server.brief = server.tidied ?? ((await request.json()) as Brief)
+    return answer(200, view(), { 'Ladle-Tidied': String(server.tidied !== undefined) })
   }
   return answer(200, view())
 }

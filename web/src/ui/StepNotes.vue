@@ -25,7 +25,7 @@ const cautions = computed(() => plan.value.cautions.filter((caution) => caution.
   <section v-if="open.length > 0" class="notes" aria-label="Open questions">
     <p v-for="unmet in open" :key="unmet.id" class="open">
       <span>{{ unmet.text }}</span>
-      <button v-if="unmet.remedy.kind !== 'SHOW_STEP'" type="button" class="chip" @click="mend(unmet)">
+      <button v-if="unmet.remedy.edit" type="button" class="chip" @click="mend(unmet)">
         {{ unmet.remedy.label }}
       </button>
     </p>

@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest'
+import { expect, it, vi } from 'vitest'
 import { mounted } from '@/test/mounting'
 import { opened, server, useTestServer } from '@/test/server'
 import MenuIdeas from './MenuIdeas.vue'
@@ -10,14 +10,20 @@ it('takes an idea by one tap, as an edit that can be undone', async () => {
     {
       id: 'slow',
       text: 'Nothing slow is on the menu.',
-      remedy: { label: 'Add daikon', kind: 'ADD_CUT', subject: '', value: 'daikon.sliced' },
+      remedy: { label: 'Add daikon', edit: { edit: 'ADD_CUT', cut: 'daikon.sliced' } },
     },
   ]
   const party = await opened()
+  server.edited = {
+    ...server.brief,
+    menu: [...server.brief.menu, { cut: 'daikon.sliced', fromFrozen: false }],
+  }
   const view = mounted(MenuIdeas)
   expect(view.text()).toContain('Nothing slow is on the menu.')
   await view.find('button').trigger('click')
+  await vi.waitFor(() => expect(party.canUndo).toBe('add daikon'))
 
+  expect(server.asked).toEqual([{ edit: 'ADD_CUT', cut: 'daikon.sliced' }])
   expect(party.brief?.menu.at(-1)?.cut).toBe('daikon.sliced')
   party.undo()
   expect(party.brief?.menu.map((item) => item.cut)).not.toContain('daikon.sliced')

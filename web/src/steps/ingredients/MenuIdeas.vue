@@ -1,15 +1,8 @@
 <script setup lang="ts">
-import type { Suggestion } from '@/api/types'
-import { remedyEdit } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 
 /** What would make a better menu, each with its reason and one tap that does it. */
 const { party, plan } = useOpenParty()
-
-function take(suggestion: Suggestion): void {
-  const edit = remedyEdit(suggestion.remedy)
-  if (edit) party.edit(suggestion.remedy.label.toLowerCase(), edit)
-}
 </script>
 
 <template>
@@ -20,7 +13,9 @@ function take(suggestion: Suggestion): void {
     <ul>
       <li v-for="suggestion in plan.suggestions" :key="suggestion.id">
         <span>{{ suggestion.text }}</span>
-        <button type="button" class="chip" @click="take(suggestion)">{{ suggestion.remedy.label }}</button>
+        <button type="button" class="chip" @click="party.take(suggestion.remedy)">
+          {{ suggestion.remedy.label }}
+        </button>
       </li>
     </ul>
   </section>

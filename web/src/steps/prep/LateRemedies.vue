@@ -1,31 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { remedyEdit } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
-import type { LateRemedy } from '@/api/types'
 
 /** When prep does not fit any more: what would help, with what it comes to; a tap does it and can be undone. */
 const { party, plan } = useOpenParty()
 const late = computed(() =>
   plan.value.prep.problems.find((problem) => problem.kind === 'LATE' || problem.kind === 'BUFFER'),
 )
-
-function take(remedy: LateRemedy): void {
-  const edit = remedyEdit(remedy.remedy)
-  if (edit) party.edit(remedy.remedy.label.toLowerCase(), edit)
-}
 </script>
 
 <template>
   <section v-if="late" class="panel late" aria-label="Running late">
     <h2>{{ late.text }}</h2>
     <ul v-if="plan.lateRemedies.length > 0">
-      <li v-for="remedy in plan.lateRemedies" :key="remedy.remedy.label">
-        <button type="button" class="chip" :class="{ solid: remedy.fits }" @click="take(remedy)">
-          {{ remedy.remedy.label }}
+      <li v-for="{ remedy, fits, gainMinutes, effect } in plan.lateRemedies" :key="remedy.label">
+        <button type="button" class="chip" :class="{ solid: fits }" @click="party.take(remedy)">
+          {{ remedy.label }}
         </button>
-        <span class="gain">−{{ remedy.gainMinutes }} min</span>
-        <span class="quiet">{{ remedy.effect }}</span>
+        <span class="gain">−{{ gainMinutes }} min</span>
+        <span class="quiet">{{ effect }}</span>
       </li>
     </ul>
   </section>

@@ -91,19 +91,22 @@ it('shows what a remedy comes to and does it', async () => {
   ]
   server.plan.lateRemedies = [
     {
-      remedy: { label: 'Hand “slice beef” to Edda', kind: 'HAND_OVER', subject: 'beef', value: 'edda' },
+      remedy: {
+        label: 'Hand “slice beef” to Edda',
+        edit: { edit: 'HAND_OVER', task: 'beef', cook: 'edda' },
+      },
       effect: 'All done at 18:50, 10 min before sitting down.',
       readyAt: '2026-11-28T18:50:00',
       gainMinutes: 30,
       fits: true,
     },
   ]
-  const party = await opened()
+  await opened()
   const view = mounted(LateRemedies)
   expect(view.text()).toContain('20 min after')
   expect(view.text()).toContain('−30 min')
   await press(view, 'Hand')
-  expect(party.brief?.decisions.tasks).toEqual([{ task: 'beef', cook: 'edda' }])
+  await vi.waitFor(() => expect(server.asked).toEqual([{ edit: 'HAND_OVER', task: 'beef', cook: 'edda' }]))
 })
 
 it('describes cooks and kitchen, and reads when somebody is away', async () => {

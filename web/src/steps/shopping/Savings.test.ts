@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest'
+import { expect, it, vi } from 'vitest'
 import { figure } from '@/test/data'
 import { mounted } from '@/test/mounting'
 import { opened, server, useTestServer } from '@/test/server'
@@ -14,7 +14,10 @@ it('shows deals, takes a trade by one tap and takes it back', async () => {
     {
       id: 'trade',
       text: '50 g of beef served as tofu makes the bill €2.00 less.',
-      remedy: { label: 'Serve it so', kind: 'TRADE', subject: 'beef.sliced', value: 'tofu.cubes|50' },
+      remedy: {
+        label: 'Serve it so',
+        edit: { edit: 'SERVE_AS', shortOf: 'beef.sliced', by: 'tofu.cubes', grams: 50 },
+      },
     },
   ]
   server.plan.portions.trades = [{ shortOf: 'leek', by: 'kale', grams: 20, text: '20 g of leek is kale' }]
@@ -22,9 +25,15 @@ it('shows deals, takes a trade by one tap and takes it back', async () => {
   const party = await opened()
   const view = mounted(Savings)
   expect(view.text()).toContain('3 for 2: Leek')
+  const decided = { shortOf: 'beef.sliced', by: 'tofu.cubes', grams: 50 }
+  const { decisions } = server.brief
+  server.edited = {
+    ...server.brief,
+    decisions: { ...decisions, trades: [...(decisions.trades ?? []), decided] },
+  }
   const [back, take] = view.findAll('button')
   await take?.trigger('click')
-  expect(party.brief?.decisions.trades).toHaveLength(2)
+  await vi.waitFor(() => expect(party.brief?.decisions.trades).toHaveLength(2))
   await back?.trigger('click')
   expect(party.brief?.decisions.trades).toEqual([{ shortOf: 'beef.sliced', by: 'tofu.cubes', grams: 50 }])
 })

@@ -1,20 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { remedyEdit } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
 
 /** Deals that are used, trades that are decided, and trades that would save money. */
 const { party, plan } = useOpenParty()
-const ideas = computed(() => plan.value.suggestions.filter((s) => s.remedy.kind === 'TRADE'))
+const ideas = computed(() => plan.value.suggestions.filter((s) => s.remedy.edit?.edit === 'SERVE_AS'))
 const deals = computed(() => plan.value.purchases.deals)
 const trades = computed(() => plan.value.portions.trades)
 const any = computed(() => ideas.value.length + deals.value.length + trades.value.length > 0)
-
-function take(idea: (typeof ideas.value)[number]): void {
-  const edit = remedyEdit(idea.remedy)
-  if (edit) party.edit('trade one cut for another', edit)
-}
 
 function undo(shortOf: string, by: string): void {
   party.edit('take a trade back', (draft) => {
@@ -35,7 +29,7 @@ function undo(shortOf: string, by: string): void {
     </p>
     <p v-for="idea in ideas" :key="idea.id" class="saving">
       <span>{{ idea.text }}</span>
-      <button type="button" class="chip" @click="take(idea)">{{ idea.remedy.label }}</button>
+      <button type="button" class="chip" @click="party.take(idea.remedy)">{{ idea.remedy.label }}</button>
     </p>
   </section>
 </template>

@@ -98,7 +98,7 @@ public record Brief(
     public static final int MOST_GUESTS = 60;
     public static final int MOST_POTS = 12;
     public static final int MOST_SIDES = 24;
-    private static final int MOST_COURSES = 12;
+    static final int MOST_COURSES = 12;
     private static final int MOST_MINDERS = 10;
     public static final int FIRST_YEAR = 2000;
     public static final int LAST_YEAR = 2100;
@@ -134,9 +134,6 @@ public record Brief(
         menu = Check.distinct(menu, "menu", 150, MenuItem::cut);
         sauces = Check.distinct(sauces, "sauces", 20, SauceChoice::sauce);
         shops = Check.distinct(shops, "shops", 10, Shop::id);
-        for (int i = 0; i < shops.size(); i++) {
-            Check.near(shops.get(i).tripAt(), sitDown, "shops[" + i + "].tripAt");
-        }
         Check.range(
                 Check.present(prices, "prices").asOf().getYear(),
                 "prices.asOf",
@@ -144,9 +141,6 @@ public record Brief(
                 sitDown.getYear() + 1);
         pantry = Check.distinct(pantry, "pantry", 500, PantryItem::ingredient);
         cooks = Check.distinct(cooks, "cooks", 10, Cook::id);
-        for (int i = 0; i < cooks.size(); i++) {
-            cooks.get(i).near(sitDown, "cooks[" + i + "]");
-        }
         decisions = decisions == null ? Decisions.none() : decisions;
         extras = Check.distinct(extras, "extras", 40, ExtraChoice::ingredient);
         sauceBar = Check.distinct(sauceBar, "sauceBar", 40, ingredient -> ingredient);
@@ -157,9 +151,6 @@ public record Brief(
         ownBroths = Check.distinct(ownBroths, "ownBroths", 50, OwnBroth::id);
         ownSauces = Check.distinct(ownSauces, "ownSauces", 50, OwnSauce::id);
         courses = Check.list(courses, "courses", MOST_COURSES);
-        if (order == SchoolOfOrder.OWN && courses.isEmpty()) {
-            throw new InvalidInputException("courses", "nothing", "1 to " + MOST_COURSES + " courses for an own order");
-        }
         minders = Check.distinct(minders, "minders", MOST_MINDERS, id -> id);
         without = Check.distinct(without, "without", Category.served().size(), kind -> kind);
         if (without.contains(Category.LARDER)) {
@@ -355,22 +346,6 @@ public record Brief(
     /** The same party with another menu. */
     public Brief serving(List<MenuItem> menu) {
         return changed(draft -> draft.menu = menu);
-    }
-
-    /** The same party with a helper who does whatever there is. */
-    public Brief helpedBy(String helper) {
-        return changed(draft -> draft.cooks = cooks.stream()
-                .map(cook -> cook.id().equals(helper) ? cook.helping() : cook)
-                .toList());
-    }
-
-    /** The same party with another broth wherever one was. */
-    public Brief swapping(String broth, String by) {
-        return setting(pots.stream()
-                .map(pot -> pot.holding(pot.sides().stream()
-                        .map(side -> side.broth().equals(broth) ? side.holding(by) : side)
-                        .toList()))
-                .toList());
     }
 
     /** The same party with other pots on the table. */

@@ -32,6 +32,7 @@ public final class BriefCheck {
             throw new InvalidInputException(
                     "catalogueVersion", brief.catalogueVersion(), "'" + catalogue.version() + "'");
         }
+        times();
         ownBroths();
         ownSauces();
         pots();
@@ -42,6 +43,16 @@ public final class BriefCheck {
         table();
         beside();
         decisions();
+    }
+
+    /** Trips and other plans long before or after a party are none of its business. */
+    private void times() {
+        for (int i = 0; i < brief.shops().size(); i++) {
+            Check.near(brief.shops().get(i).tripAt(), brief.sitDown(), "shops[" + i + "].tripAt");
+        }
+        for (int i = 0; i < brief.cooks().size(); i++) {
+            brief.cooks().get(i).near(brief.sitDown(), "cooks[" + i + "]");
+        }
     }
 
     private void pots() {
@@ -205,6 +216,10 @@ public final class BriefCheck {
         Ending ending = brief.ending();
         if (ending != null && ending.side() != null) {
             Check.known(ending.side(), sides, "ending.side", "a side of this party");
+        }
+        if (brief.order() == SchoolOfOrder.OWN && brief.courses().isEmpty()) {
+            throw new InvalidInputException(
+                    "courses", "nothing", "1 to " + Brief.MOST_COURSES + " courses for an own order");
         }
         List<Course> courses = Objects.requireNonNullElse(brief.courses(), List.of());
         for (int i = 0; i < courses.size(); i++) {

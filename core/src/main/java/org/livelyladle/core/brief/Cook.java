@@ -73,7 +73,7 @@ public record Cook(
     }
 
     /** The same person, no longer waiting to be asked. */
-    Cook helping() {
+    public Cook helping() {
         return new Cook(id, name, null, skills, from, until, busy);
     }
 

@@ -120,6 +120,22 @@ public record Guest(
                 favouriteSide);
     }
 
+    /** The same guest with another favourite side; none where null. */
+    public Guest favouring(@Nullable String side) {
+        return new Guest(
+                id,
+                name,
+                appetite,
+                needs,
+                wishes,
+                heat,
+                arrivesAfterMinutes,
+                leavesAfterMinutes,
+                portionPercent,
+                stirsOwnSauce,
+                side);
+    }
+
     public Optional<Wish> wishFor(String cut) {
         return wishes.stream().filter(wish -> wish.cut().equals(cut)).findFirst();
     }

@@ -58,6 +58,11 @@ public record HeatSource(
         }
     }
 
+    /** The same heat, nobody having said which circuit it is plugged into. */
+    public HeatSource withoutCircuit() {
+        return new HeatSource(kind, watts, null, plateMm);
+    }
+
     /** What reaches the broth on full [W]. */
     public double effectiveW() {
         return watts * kind.efficiency();

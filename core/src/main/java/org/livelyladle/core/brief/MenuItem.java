@@ -85,46 +85,43 @@ public record MenuItem(
                 cut, fromFrozen, sizePercent, null, null, null, null, null, null, null, null, null, null, null);
     }
 
-    /** The same cut, cooked by whoever made it. */
-    public MenuItem cookedByMaker() {
-        return new MenuItem(
-                cut,
-                fromFrozen,
-                sizePercent,
-                ready,
-                tending,
-                eatenLast,
-                with,
-                inSides,
-                bought,
-                keptIn,
-                true,
-                beside,
-                amount,
-                secondsGrams);
+    /** The same cut, cooked by whoever made it or raw. */
+    public MenuItem cooked(boolean byMaker) {
+        return copy(with, inSides, bought, byMaker, amount, secondsGrams);
     }
 
     /** The same cut, bought in a state. */
     public MenuItem bought(Bought state) {
-        return new MenuItem(
-                cut,
-                fromFrozen,
-                sizePercent,
-                null,
-                tending,
-                eatenLast,
-                with,
-                inSides,
-                state,
-                keptIn,
-                cooked,
-                beside,
-                amount,
-                secondsGrams);
+        return copy(with, inSides, state, cooked, amount, secondsGrams);
     }
 
     /** The same cut, nothing said of how much there is to be, and no plate held back. */
     public MenuItem withoutAmount() {
+        return copy(with, inSides, bought, cooked, null, null);
+    }
+
+    /** The same cut, so much of it. */
+    public MenuItem serving(Amount amount) {
+        return copy(with, inSides, bought, cooked, amount, secondsGrams);
+    }
+
+    /** The same cut, eaten with another one and in other sides. */
+    public MenuItem eatenWith(@Nullable String with, @Nullable List<String> inSides) {
+        return copy(with, inSides, bought, cooked, amount, secondsGrams);
+    }
+
+    /** Another cut of the same food, bought and kept like this one. */
+    public MenuItem as(String other) {
+        return new MenuItem(other, false, null, null, null, null, null, null, bought, keptIn, cooked, null, null, null);
+    }
+
+    private MenuItem copy(
+            @Nullable String with,
+            @Nullable List<String> inSides,
+            @Nullable Bought bought,
+            @Nullable Boolean cooked,
+            @Nullable Amount amount,
+            @Nullable Integer secondsGrams) {
         return new MenuItem(
                 cut,
                 fromFrozen,
@@ -138,8 +135,8 @@ public record MenuItem(
                 keptIn,
                 cooked,
                 beside,
-                null,
-                null);
+                amount,
+                secondsGrams);
     }
 
     /** On the plate for second helpings [g]; whoever says how many packs there are has none besides. */

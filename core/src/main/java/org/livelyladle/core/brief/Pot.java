@@ -75,6 +75,17 @@ public record Pot(
         return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, kind, size, heat, guests, way, boil);
     }
 
+    /** The same pot on other heat; on what is usual where null. */
+    public Pot heatedBy(@Nullable HeatSource heat) {
+        return new Pot(
+                id, name, capacityMl, fillPercent, basketsPerSide, sides, kind, size, heat, reachedBy, way, boil);
+    }
+
+    /** The same pot filled to a part of its brim [%]. */
+    public Pot filledTo(int percent) {
+        return new Pot(id, name, capacityMl, percent, basketsPerSide, sides, kind, size, heat, reachedBy, way, boil);
+    }
+
     public PotKind kindOrUsual() {
         return Objects.requireNonNullElse(kind, PotKind.POT);
     }

@@ -102,11 +102,16 @@ public final class Check {
 
     /** A time no further from a party than {@value #MOST_DAYS_AWAY} days either way. */
     public static LocalDateTime near(LocalDateTime value, LocalDateTime party, String field) {
-        if (Math.abs(ChronoUnit.DAYS.between(party, value)) > MOST_DAYS_AWAY) {
+        if (!isNear(value, party)) {
             throw new InvalidInputException(
                     field, value, "a time within " + MOST_DAYS_AWAY + " days of sitting down, " + party.toLocalDate());
         }
         return value;
+    }
+
+    /** True no further from a party than {@value #MOST_DAYS_AWAY} days either way. */
+    public static boolean isNear(LocalDateTime value, LocalDateTime party) {
+        return Math.abs(ChronoUnit.DAYS.between(party, value)) <= MOST_DAYS_AWAY;
     }
 
     public static int range(int value, String field, int min, int max) {

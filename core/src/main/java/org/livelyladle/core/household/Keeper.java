@@ -21,6 +21,7 @@ import org.livelyladle.core.brief.SauceChoice;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.edit.BriefSweep;
 
 /** Carries parts from a party to the household and back. */
 public final class Keeper {
@@ -143,12 +144,16 @@ public final class Keeper {
     }
 
     /**
-     * A party with a part of it as the household has it now. What the party decided of things that are gone with it is
-     * not swept away.
+     * A party with a part of it as the household has it now, and without what it had decided of things that are gone with
+     * it.
      *
      * @param id of which person, food or broth of the household; null for the other parts
      */
     public Brief take(Brief brief, Household household, HouseholdPart part, @Nullable String id) {
+        return BriefSweep.sweep(taken(brief, household, part, id), catalogue);
+    }
+
+    private static Brief taken(Brief brief, Household household, HouseholdPart part, @Nullable String id) {
         return brief.changed(draft -> {
             switch (part) {
                 case PERSON -> {

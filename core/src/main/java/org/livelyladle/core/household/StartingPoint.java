@@ -131,6 +131,6 @@ public enum StartingPoint {
     }
 
     private static MenuItem cooked(String cut) {
-        return MenuItem.of(cut).cookedByMaker();
+        return MenuItem.of(cut).cooked(true);
     }
 }

@@ -3,7 +3,7 @@ package org.livelyladle.core.plan;
 import static java.util.Objects.requireNonNull;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
-import static org.livelyladle.core.plan.UnmetFinder.show;
+import static org.livelyladle.core.plan.Remedy.show;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -25,6 +25,7 @@ import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.CutTotal;
 import org.livelyladle.core.portions.GuestTotal;
@@ -109,7 +110,7 @@ final class HungerFinder {
                     Step.INGREDIENTS,
                     guest,
                     "Nothing on the menu suits " + name + ".",
-                    suitable(guest, null).map(cut -> addCut(guest, cut)));
+                    suitable(guest, null).map(cut -> addCut(cut)));
         }
         if (missed.isEmpty()) {
             String why = own.stream().allMatch(line -> line.grams().value() < NEGLIGIBLE_G)
@@ -232,12 +233,10 @@ final class HungerFinder {
     private Remedy givePiece(Guest guest, Portion line) {
         Cut cut = catalogue.cut(line.cut());
         String what = cut.pieceGrams() == null ? text.grams(HELPING_G) : "one piece";
-        return new Remedy(
+        return Remedy.of(
                 "Give " + guest.name() + " " + what + " of "
                         + KitchenText.lower(catalogue.ingredientOf(cut).name()),
-                Remedy.Kind.PIN_PORTION,
-                guest.id(),
-                cut.id() + "|" + helping(line));
+                new BriefEdit.PinPortion(guest.id(), cut.id(), helping(line)));
     }
 
     /** Only where the catalogue has something that would suit; a vegan's missing meat is no gap. */
@@ -251,7 +250,7 @@ final class HungerFinder {
                         guest.id(),
                         "Nothing from " + category.label() + " suits " + guest.name()
                                 + "; more of the rest is planned instead.",
-                        addCut(guest, cut))));
+                        addCut(cut))));
     }
 
     /** Asked once for the party and all kinds together, and never again once the host meant it. */
@@ -271,17 +270,12 @@ final class HungerFinder {
                     "There is nothing from "
                             + KitchenText.or(none.stream().map(Category::label).toList())
                             + " on the menu; more of the rest is planned instead.",
-                    new Remedy(
-                            "None, on purpose",
-                            Remedy.Kind.DO_WITHOUT,
-                            "",
-                            none.stream().map(Category::name).collect(Collectors.joining("|")))));
+                    Remedy.of("None, on purpose", new BriefEdit.DoWithout(none))));
         }
     }
 
-    private Remedy addCut(Guest guest, Cut cut) {
-        return new Remedy(
-                "Add " + KitchenText.lower(catalogue.fullName(cut)), Remedy.Kind.ADD_CUT, guest.id(), cut.id());
+    private Remedy addCut(Cut cut) {
+        return Remedy.of("Add " + KitchenText.lower(catalogue.fullName(cut)), new BriefEdit.AddCut(cut.id(), null));
     }
 
     private Stream<Cut> suitable(Guest guest, @Nullable Category category) {
@@ -306,11 +300,8 @@ final class HungerFinder {
                 .filter(broth -> Needs.brokenByContact(guest, Content.of(broth, catalogue))
                         .isEmpty())
                 .filter(broth -> broth.heat().compareTo(guest.heat()) <= 0)
-                .map(broth -> new Remedy(
-                        "Add a small pot of " + KitchenText.lower(broth.name()),
-                        Remedy.Kind.ADD_POT,
-                        guest.id(),
-                        broth.id()));
+                .map(broth -> Remedy.of(
+                        "Add a small pot of " + KitchenText.lower(broth.name()), new BriefEdit.AddPot(broth.id())));
     }
 
     private Optional<Remedy> waitFor(Guest guest) {
@@ -321,7 +312,7 @@ final class HungerFinder {
     }
 
     private static Remedy lengthen(int minutes, String label) {
-        return new Remedy(label, Remedy.Kind.LENGTHEN_MEAL, "", String.valueOf(minutes));
+        return Remedy.of(label, new BriefEdit.SitFor(minutes));
     }
 
     private void noRoom(List<Unmet> unmet) {

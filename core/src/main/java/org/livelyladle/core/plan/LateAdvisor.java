@@ -14,18 +14,17 @@ import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Guest;
-import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.BrothNeed;
 import org.livelyladle.core.broths.BrothPlanner;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.broths.SidePlanner;
-import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
@@ -94,7 +93,8 @@ record LateAdvisor(
                 .forEach(found::add);
     }
 
-    private LateRemedy weighed(int late, Brief changed, PrepInputs with, Remedy remedy) {
+    private LateRemedy weighed(int late, String label, BriefEdit edit, PrepInputs with) {
+        Brief changed = edit.apply(brief);
         Patience.check();
         int end = PrepPlanner.readyMinute(changed, changed.extend(catalogue), facts, asOf, with);
         LocalDateTime readyAt = PrepClock.of(changed).local(end);
@@ -102,7 +102,11 @@ record LateAdvisor(
                 ? KitchenText.minutes(end) + " after sitting down"
                 : KitchenText.minutes(-end) + " before sitting down";
         return new LateRemedy(
-                remedy, "All done at " + CLOCK.format(readyAt) + ", " + left + ".", readyAt, late - end, end <= 0);
+                Remedy.of(label, edit),
+                "All done at " + CLOCK.format(readyAt) + ", " + left + ".",
+                readyAt,
+                late - end,
+                end <= 0);
     }
 
     /** Longest first, of what nobody has begun. */
@@ -115,11 +119,7 @@ record LateAdvisor(
     private Stream<LateRemedy> help(int late) {
         return brief.cooks().stream()
                 .filter(Cook::isHelper)
-                .map(cook -> weighed(
-                        late,
-                        brief.helpedBy(cook.id()),
-                        inputs,
-                        new Remedy("Let " + cook.name() + " help", Remedy.Kind.LET_HELP, "", cook.id())));
+                .map(cook -> weighed(late, "Let " + cook.name() + " help", new BriefEdit.LetHelp(cook.id()), inputs));
     }
 
     private Stream<LateRemedy> handOvers(int late) {
@@ -133,26 +133,16 @@ record LateAdvisor(
     private LateRemedy handOver(int late, PrepTask task, Cook cook) {
         return weighed(
                 late,
-                brief.deciding(brief.decisions().handing(task.id(), cook.id())),
-                inputs,
-                new Remedy(
-                        "Hand “" + KitchenText.lower(task.what()) + "” to " + cook.name(),
-                        Remedy.Kind.HAND_OVER,
-                        task.id(),
-                        cook.id()));
+                "Hand “" + KitchenText.lower(task.what()) + "” to " + cook.name(),
+                new BriefEdit.HandOver(task.id(), cook.id()),
+                inputs);
     }
 
     private Stream<LateRemedy> readyBought(int late) {
-        return withWork().filter(this::canStillBeBought).map(cut -> {
-            List<MenuItem> menu = brief.menu().stream()
-                    .map(item -> item.cut().equals(cut.id()) ? item.bought(Bought.READY) : item)
-                    .toList();
-            return weighed(
-                    late,
-                    brief.serving(menu),
-                    inputs,
-                    new Remedy("Buy " + name(cut) + " ready for the table", Remedy.Kind.BUY_READY, "", cut.id()));
-        });
+        return withWork()
+                .filter(this::canStillBeBought)
+                .map(cut -> weighed(
+                        late, "Buy " + name(cut) + " ready for the table", new BriefEdit.BuyReady(cut.id()), inputs));
     }
 
     /** Cuts with the most work ahead. */
@@ -174,9 +164,8 @@ record LateAdvisor(
 
     private Stream<LateRemedy> dropped(int late) {
         return withWork().map(cut -> {
-            Brief without = brief.serving(brief.menu().stream()
-                    .filter(item -> !item.cut().equals(cut.id()))
-                    .toList());
+            BriefEdit edit = new BriefEdit.LeaveOut(cut.id());
+            Brief without = edit.apply(brief);
             PrepInputs with = new PrepInputs(
                     new PortionPlanner(without, catalogue, new Ledger(), text).plan(),
                     inputs.broths(),
@@ -184,8 +173,7 @@ record LateAdvisor(
                     inputs.extras(),
                     inputs.purchases(),
                     inputs.ending());
-            return weighed(
-                    late, without, with, new Remedy("Do without " + name(cut), Remedy.Kind.REMOVE_CUT, "", cut.id()));
+            return weighed(late, "Do without " + name(cut), edit, with);
         });
     }
 
@@ -225,7 +213,8 @@ record LateAdvisor(
     }
 
     private LateRemedy swapped(int late, BrothNeed need, Broth broth) {
-        Brief changed = brief.swapping(need.broth(), broth.id());
+        BriefEdit edit = new BriefEdit.SwapBroth(need.broth(), broth.id());
+        Brief changed = edit.apply(brief);
         Ledger ledger = new Ledger();
         Broths broths = new BrothPlanner(changed, catalogue, ledger, text)
                 .plan(new SidePlanner(changed, catalogue, ledger, text).plan(), evening.reserves());
@@ -233,13 +222,9 @@ record LateAdvisor(
                 inputs.portions(), broths, inputs.sauces(), inputs.extras(), inputs.purchases(), inputs.ending());
         return weighed(
                 late,
-                changed,
-                with,
-                new Remedy(
-                        "Make " + KitchenText.lower(broth.name()) + " instead of " + KitchenText.lower(need.name()),
-                        Remedy.Kind.SWAP_BROTH,
-                        need.broth(),
-                        broth.id()));
+                "Make " + KitchenText.lower(broth.name()) + " instead of " + KitchenText.lower(need.name()),
+                edit,
+                with);
     }
 
     /** By as little as leaves the whole buffer, in steps of five minutes. */
@@ -257,13 +242,9 @@ record LateAdvisor(
         LocalDateTime sitDown = PrepClock.of(brief).local(minutes);
         return weighed(
                 late,
-                brief.on(sitDown, brief.shops(), brief.prices()),
-                inputs,
-                new Remedy(
-                        "Sit down " + KitchenText.minutes(minutes) + " later, at " + CLOCK.format(sitDown),
-                        Remedy.Kind.SIT_LATER,
-                        "",
-                        sitDown.toString()));
+                "Sit down " + KitchenText.minutes(minutes) + " later, at " + CLOCK.format(sitDown),
+                new BriefEdit.SitAt(sitDown),
+                inputs);
     }
 
     private String name(Cut cut) {

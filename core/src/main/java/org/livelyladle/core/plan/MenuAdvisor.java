@@ -20,6 +20,7 @@ import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.catalogue.Texture;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.Portion;
 import org.livelyladle.core.portions.Portions;
@@ -202,7 +203,7 @@ final class MenuAdvisor {
         broth.ifPresent(b -> suggestions.add(new Suggestion(
                 id,
                 reason,
-                new Remedy("Add a small pot of " + KitchenText.lower(b.name()), Remedy.Kind.ADD_POT, "", b.id()))));
+                Remedy.of("Add a small pot of " + KitchenText.lower(b.name()), new BriefEdit.AddPot(b.id())))));
     }
 
     /** Round things a small child is served: cut small they are safer to eat, and have a window of their own. */
@@ -223,7 +224,7 @@ final class MenuAdvisor {
                                     + KitchenText.lower(
                                             catalogue.ingredientOf(cut).name()) + " are safer " + small.name()
                                     + ", and done sooner.",
-                            new Remedy("Plan them " + small.name(), Remedy.Kind.ADD_CUT, cut.id(), small.id()))));
+                            Remedy.of("Plan them " + small.name(), new BriefEdit.AddCut(small.id(), cut.id())))));
         }
     }
 
@@ -258,7 +259,7 @@ final class MenuAdvisor {
                 "less." + cut.id(),
                 "Of " + text.grams(bought) + " of " + KitchenText.lower(ingredient.name()) + " bought, "
                         + text.grams(left) + " would be left over, and it does not keep.",
-                new Remedy("Eat the packs up", Remedy.Kind.EAT_UP, "", cut.id())));
+                Remedy.of("Eat the packs up", new BriefEdit.EatUp(cut.id()))));
     }
 
     private Optional<Suggestion> tooThin(Cut cut) {
@@ -283,14 +284,14 @@ final class MenuAdvisor {
         return new Suggestion(
                 "less." + cut.id(),
                 Character.toUpperCase(reason.charAt(0)) + reason.substring(1),
-                new Remedy("Leave it out", Remedy.Kind.REMOVE_CUT, "", cut.id()));
+                Remedy.of("Leave it out", new BriefEdit.LeaveOut(cut.id())));
     }
 
     private Suggestion add(String id, String reason, Cut cut) {
         return new Suggestion(
                 id,
                 reason,
-                new Remedy("Add " + KitchenText.lower(catalogue.fullName(cut)), Remedy.Kind.ADD_CUT, "", cut.id()));
+                Remedy.of("Add " + KitchenText.lower(catalogue.fullName(cut)), new BriefEdit.AddCut(cut.id(), null)));
     }
 
     private Optional<Cut> best(Predicate<Cut> wanted) {

@@ -1,11 +1,10 @@
 package org.livelyladle.core.plan;
 
-import static org.livelyladle.core.plan.UnmetFinder.show;
+import static org.livelyladle.core.plan.Remedy.show;
 
 import java.time.DayOfWeek;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -16,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.purchases.Purchases;
 
@@ -64,11 +64,9 @@ final class PurchaseUnmet {
                 null,
                 missing + substitute.map(s -> " " + s.effect()).orElse(""),
                 substitute
-                        .map(s -> new Remedy(
+                        .map(s -> Remedy.of(
                                 "Take " + KitchenText.lower(catalogue.fullName(s.by())),
-                                Remedy.Kind.SWAP_CUT,
-                                s.cut().id(),
-                                s.by().id()))
+                                new BriefEdit.SwapCut(s.cut().id(), s.by().id())))
                         .orElse(show(Step.SHOPPING))));
     }
 
@@ -143,13 +141,11 @@ final class PurchaseUnmet {
         boolean tooLate = better.isAfter(brief.sitDown());
         Remedy remedy = better.equals(shop.tripAt()) || tooLate
                 ? show(Step.SHOPPING)
-                : new Remedy(
+                : Remedy.of(
                         better.toLocalDate().equals(now.toLocalDate())
                                 ? "Go at " + better.toLocalTime()
                                 : "Go on " + dayName(better.getDayOfWeek()),
-                        Remedy.Kind.MOVE_TRIP,
-                        shop.id(),
-                        better.format(DateTimeFormatter.ISO_LOCAL_DATE_TIME));
+                        new BriefEdit.MoveTrip(shop.id(), better));
         return new Unmet(id, Unmet.Severity.SHORT, Step.SHOPPING, null, text, remedy);
     }
 

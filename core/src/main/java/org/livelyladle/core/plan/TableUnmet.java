@@ -1,6 +1,6 @@
 package org.livelyladle.core.plan;
 
-import static org.livelyladle.core.plan.UnmetFinder.show;
+import static org.livelyladle.core.plan.Remedy.show;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -9,6 +9,7 @@ import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
@@ -44,7 +45,8 @@ record TradeAdvisor(
 
     private Optional<Suggestion> suggestion(Trade trade) {
         Patience.check();
-        Brief traded = brief.deciding(brief.decisions().trading(trade));
+        BriefEdit edit = new BriefEdit.ServeAs(trade.shortOf(), trade.by(), Math.round(trade.grams()));
+        Brief traded = edit.apply(brief);
         Ledger ledger = new Ledger();
         Portions shared = new PortionPlanner(traded, catalogue, ledger, text).plan();
         Purchases bought = new PurchasePlanner(traded, catalogue, facts, ledger, text)
@@ -59,10 +61,6 @@ record TradeAdvisor(
                 "trade." + trade.shortOf() + "." + trade.by(),
                 text.grams(trade.grams()) + " of " + shortOf + " served as " + by
                         + ", to guests who eat both, makes the bill " + text.money(saved) + " less.",
-                new Remedy(
-                        "Serve it so",
-                        Remedy.Kind.TRADE,
-                        trade.shortOf(),
-                        trade.by() + "|" + Math.round(trade.grams()))));
+                Remedy.of("Serve it so", edit)));
     }
 }

@@ -1,16 +1,18 @@
 package org.livelyladle.core.plan;
 
+import static org.livelyladle.core.plan.Remedy.show;
+
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.Evening.Problem;
 import org.livelyladle.core.measure.KitchenText;
@@ -67,8 +69,7 @@ record UnmetFinder(
         if (problem.kind() == Problem.Kind.OVER_THE_BRIM) {
             Pot pot = brief.potOf(problem.subject());
             int percent = Math.max(LEAST_FILL_PERCENT, pot.fillPercent() - FILL_STEP_PERCENT);
-            remedy =
-                    new Remedy("Fill it to " + percent + " %", Remedy.Kind.FILL_POT, pot.id(), String.valueOf(percent));
+            remedy = Remedy.of("Fill it to " + percent + " %", new BriefEdit.FillPot(pot.id(), percent));
         }
         return new Unmet(
                 "pots." + problem.kind() + "." + problem.subject(),
@@ -84,8 +85,7 @@ record UnmetFinder(
                 .filter(sauce -> Needs.brokenByEating(guest, Content.of(sauce, catalogue))
                         .isEmpty())
                 .findFirst()
-                .map(sauce -> new Remedy(
-                        "Add " + KitchenText.lower(sauce.name()), Remedy.Kind.ADD_SAUCE, guest.id(), sauce.id()))
+                .map(sauce -> Remedy.of("Add " + KitchenText.lower(sauce.name()), new BriefEdit.AddSauce(sauce.id())))
                 .orElse(show(Step.SAUCES));
         unmet.add(new Unmet(
                 "sauce." + guest.id(),
@@ -132,6 +132,7 @@ record UnmetFinder(
                 .filter(Cut::makerCooks)
                 .toList();
         if (!unsaid.isEmpty()) {
+            List<String> cuts = unsaid.stream().map(Cut::id).toList();
             String names = unsaid.stream()
                     .map(cut -> KitchenText.lower(catalogue.ingredientOf(cut).name()))
                     .distinct()
@@ -142,11 +143,8 @@ record UnmetFinder(
                     Step.INGREDIENTS,
                     null,
                     "Raw or cooked by the maker: " + names + "? The packet says. Until you say, they count as raw.",
-                    new Remedy(
-                            "They are cooked",
-                            Remedy.Kind.SAY_COOKED,
-                            "",
-                            unsaid.stream().map(Cut::id).collect(Collectors.joining("|")))));
+                    Remedy.of("They are cooked", new BriefEdit.SayCooked(cuts, true))
+                            .or(Remedy.of("They are raw", new BriefEdit.SayCooked(cuts, false)))));
         }
     }
 
@@ -158,8 +156,8 @@ record UnmetFinder(
                         && trade.grams() > traded.grams() + NEGLIGIBLE_G)
                 .forEach(trade -> unmet.add(beaten(
                         Step.SHOPPING,
-                        "trades",
-                        trade.shortOf() + "|" + trade.by(),
+                        "trades." + trade.shortOf() + "." + trade.by(),
+                        new BriefEdit.FreeTrade(trade.shortOf(), trade.by()),
                         "Of the " + text.grams(trade.grams()) + " to be traded, only " + traded.text() + ".")));
     }
 
@@ -167,8 +165,8 @@ record UnmetFinder(
         portions.beatenPins()
                 .forEach(pin -> unmet.add(beaten(
                         Step.INGREDIENTS,
-                        "portions",
-                        pin.guest() + "|" + pin.cut(),
+                        "portions." + pin.guest() + "." + pin.cut(),
+                        new BriefEdit.FreePortion(pin.guest(), pin.cut()),
                         text.grams(pin.wantedGrams()) + " of "
                                 + KitchenText.lower(catalogue.fullName(catalogue.cut(pin.cut())))
                                 + " is pinned, but " + pin.rule() + ". Nearest: " + text.grams(pin.nearestGrams())
@@ -176,8 +174,8 @@ record UnmetFinder(
         table.beatenPins()
                 .forEach(pin -> unmet.add(beaten(
                         Step.TABLE,
-                        "drops",
-                        pin.cut() + "|" + pin.side() + "|" + pin.batch(),
+                        "drops." + pin.cut() + "." + pin.side() + "." + pin.batch(),
+                        new BriefEdit.FreeDrop(pin.cut(), pin.side(), pin.batch()),
                         catalogue.fullName(catalogue.cut(pin.cut())) + " is pinned to minute "
                                 + KitchenText.number(pin.wantedMinute(), 1) + ", but " + pin.rule()
                                 + ". Nearest: minute "
@@ -185,8 +183,8 @@ record UnmetFinder(
         prep.beatenPins()
                 .forEach(pin -> unmet.add(beaten(
                         Step.PREP,
-                        "tasks",
-                        pin.task(),
+                        "tasks." + pin.task(),
+                        new BriefEdit.FreeTask(pin.task()),
                         pin.what() + " is pinned to " + KitchenText.minutes(pin.wantedMinutes())
                                 + " before sitting down, but " + pin.rule() + ". Nearest: "
                                 + KitchenText.minutes(pin.nearestMinutes()) + ".")));
@@ -194,8 +192,8 @@ record UnmetFinder(
                 .beatenPins()
                 .forEach(pin -> unmet.add(beaten(
                         Step.SHOPPING,
-                        "offers",
-                        pin.ingredient(),
+                        "offers." + pin.ingredient(),
+                        new BriefEdit.FreeOffer(pin.ingredient()),
                         catalogue.ingredient(pin.ingredient()).name() + " is pinned to one offer, but " + pin.rule()
                                 + ".")));
     }
@@ -233,17 +231,7 @@ record UnmetFinder(
                 remedy);
     }
 
-    private static Unmet beaten(Step step, String list, String key, String text) {
-        return new Unmet(
-                "pin." + list + "." + key,
-                Unmet.Severity.WISH,
-                step,
-                null,
-                text,
-                new Remedy("Free the pin", Remedy.Kind.FREE_PIN, list, key));
-    }
-
-    static Remedy show(Step step) {
-        return new Remedy("Show " + step.name().toLowerCase(Locale.ROOT), Remedy.Kind.SHOW_STEP, "", step.name());
+    private static Unmet beaten(Step step, String pin, BriefEdit free, String text) {
+        return new Unmet("pin." + pin, Unmet.Severity.WISH, step, null, text, Remedy.of("Free the pin", free));
     }
 }

@@ -58,12 +58,14 @@ class BriefTest {
         for (String year : new String[] {"0002", "0202", "1926", "6200", "9999"}) {
             Briefs trip = Briefs.plain();
             trip.shops = List.of(Shop.of("shop", "Shop", LocalDateTime.parse(year + "-11-26T17:30:00")));
-            assertThatThrownBy(trip::build).hasMessageContaining("shops[0].tripAt");
+            assertThatThrownBy(() -> BriefCheck.check(trip.build(), Catalogue.builtIn()))
+                    .hasMessageContaining("shops[0].tripAt");
             Briefs away = Briefs.plain();
             LocalDateTime from = LocalDateTime.parse(year + "-11-26T17:30:00");
             away.cooks.add(new Cook(
                     "ann", "Ann", null, null, null, null, List.of(new Cook.Busy(from, from.plusHours(1), "Choir"))));
-            assertThatThrownBy(away::build).hasMessageContaining("cooks[0].busy[0].from");
+            assertThatThrownBy(() -> BriefCheck.check(away.build(), Catalogue.builtIn()))
+                    .hasMessageContaining("cooks[0].busy[0].from");
         }
     }
 

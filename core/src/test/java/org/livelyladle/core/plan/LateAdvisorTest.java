@@ -3,7 +3,6 @@ package org.livelyladle.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
-import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -11,6 +10,7 @@ import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.catalogue.Bought;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.EventType;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.prep.PrepClock;
@@ -37,9 +37,9 @@ class LateAdvisorTest {
         return PrepClock.of(briefs.build()).instant(minute);
     }
 
-    private static LateRemedy of(Plan plan, Remedy.Kind kind) {
+    private static LateRemedy of(Plan plan, Class<? extends BriefEdit> kind) {
         return plan.lateRemedies().stream()
-                .filter(late -> late.remedy().kind() == kind)
+                .filter(late -> kind.isInstance(late.remedy().edit()))
                 .findFirst()
                 .orElseThrow(() -> new AssertionError(kind + " is not among " + plan.lateRemedies()));
     }
@@ -58,24 +58,18 @@ class LateAdvisorTest {
         briefs.cooks.add(new Cook("finn", "Finn", true, null, null, null, null));
         Plan plan = late(40);
         assertThat(plan.unmet()).anyMatch(unmet -> unmet.id().equals("prep.LATE."));
-        LateRemedy hand = of(plan, Remedy.Kind.HAND_OVER);
-        LateRemedy without = of(plan, Remedy.Kind.REMOVE_CUT);
-        LateRemedy later = of(plan, Remedy.Kind.SIT_LATER);
+        LateRemedy hand = of(plan, BriefEdit.HandOver.class);
+        LateRemedy without = of(plan, BriefEdit.LeaveOut.class);
+        LateRemedy later = of(plan, BriefEdit.SitAt.class);
         Brief brief = briefs.build();
         Instant now = moment(
                 40 - (int) plan(brief, Facts.none(), Briefs.NOW).prep().begins().value());
 
-        Brief handed = brief.deciding(
-                brief.decisions().handing(hand.remedy().subject(), hand.remedy().value()));
-        assertThat(plan(handed, Facts.none(), now).prep().readyAt()).isEqualTo(hand.readyAt());
-
-        Brief dropped = brief.serving(brief.menu().stream()
-                .filter(item -> !item.cut().equals(without.remedy().value()))
-                .toList());
-        assertThat(plan(dropped, Facts.none(), now).prep().readyAt()).isEqualTo(without.readyAt());
-
-        LocalDateTime at = LocalDateTime.parse(later.remedy().value());
-        Plan put = plan(brief.on(at, brief.shops(), brief.prices()), Facts.none(), now);
+        for (LateRemedy taken : List.of(hand, without)) {
+            Brief changed = taken.remedy().edit().apply(brief);
+            assertThat(plan(changed, Facts.none(), now).prep().readyAt()).isEqualTo(taken.readyAt());
+        }
+        Plan put = plan(later.remedy().edit().apply(brief), Facts.none(), now);
         assertThat(put.prep().readyAt()).isEqualTo(later.readyAt());
         assertThat(later.fits()).isTrue();
         assertThat(put.unmet()).noneMatch(unmet -> unmet.id().equals("prep.LATE."));
@@ -92,7 +86,7 @@ class LateAdvisorTest {
         assertThat(remedies)
                 .filteredOn(LateRemedy::fits)
                 .isSortedAccordingTo(
-                        java.util.Comparator.comparing(late -> late.remedy().kind() == Remedy.Kind.SIT_LATER));
+                        java.util.Comparator.comparing(late -> late.remedy().edit() instanceof BriefEdit.SitAt));
     }
 
     @Test
@@ -102,17 +96,14 @@ class LateAdvisorTest {
         briefs.pantry.add(new org.livelyladle.core.brief.PantryItem("kelp", 200.0));
         briefs.pantry.add(new org.livelyladle.core.brief.PantryItem("spring-onion", 300.0));
         Plan plan = late(60);
-        LateRemedy swap = of(plan, Remedy.Kind.SWAP_BROTH);
-        assertThat(swap.remedy()).satisfies(remedy -> {
-            assertThat(remedy.subject()).isEqualTo("ginger-chicken");
-            assertThat(remedy.value()).isEqualTo("kelp-water");
-        });
+        LateRemedy swap = of(plan, BriefEdit.SwapBroth.class);
+        assertThat(swap.remedy().edit()).isEqualTo(new BriefEdit.SwapBroth("ginger-chicken", "kelp-water"));
 
         List<Facts.TaskMark> marks = plan.prep().tasks().stream()
                 .filter(task -> task.group() == PrepTask.Group.BROTH)
                 .map(task -> new Facts.TaskMark(moment(-200), EventType.TASK_DONE, task.id()))
                 .toList();
         Plan made = plan(briefs.build(), new Facts(List.of(), marks, Set.of(), List.of()), moment(-60));
-        assertThat(made.lateRemedies()).noneMatch(late -> late.remedy().kind() == Remedy.Kind.SWAP_BROTH);
+        assertThat(made.lateRemedies()).noneMatch(late -> late.remedy().edit() instanceof BriefEdit.SwapBroth);
     }
 }

@@ -6,15 +6,14 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
-import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
@@ -43,7 +42,7 @@ class MenuAdvisorTest {
         Suggestion first = suggestions(briefs.build()).get(0);
 
         assertThat(first.text()).isEqualTo("250 g of seitan at home would be used up.");
-        assertThat(first.remedy().value()).isEqualTo("seitan.sliced");
+        assertThat(first.remedy().edit()).isEqualTo(new BriefEdit.AddCut("seitan.sliced", null));
         assertThat(suggestion("home.taro")).as("too little to plan around").isEmpty();
         briefs.menu.add("seitan.sliced");
         assertThat(suggestion("home.seitan")).isEmpty();
@@ -68,8 +67,9 @@ class MenuAdvisorTest {
         Suggestion forAnn = suggestion("guest.ann").orElseThrow();
 
         assertThat(forAnn.text()).isEqualTo("Only 2 of 5 things on the menu suit ann.");
-        Category category =
-                CATALOGUE.ingredientOf(CATALOGUE.cut(forAnn.remedy().value())).category();
+        Category category = CATALOGUE
+                .ingredientOf(CATALOGUE.cut(((BriefEdit.AddCut) forAnn.remedy().edit()).cut()))
+                .category();
         assertThat(category).isNotIn(Category.ROOTS, Category.STARCH, Category.MEAT, Category.SEAFOOD);
         assertThat(suggestion("guest.ben")).isEmpty();
     }
@@ -96,7 +96,10 @@ class MenuAdvisorTest {
 
         assertThat(suggestion("heat.hot")).isEmpty();
         Suggestion mild = suggestion("heat.mild").orElseThrow();
-        assertThat(CATALOGUE.broth(mild.remedy().value()).heat()).isEqualTo(Heat.NONE);
+        assertThat(CATALOGUE
+                        .broth(((BriefEdit.AddPot) mild.remedy().edit()).broth())
+                        .heat())
+                .isEqualTo(Heat.NONE);
     }
 
     /** Spinach keeps for days, balls in the freezer for months: only the first belongs on the table rather than into the bin. */
@@ -109,7 +112,7 @@ class MenuAdvisorTest {
 
         assertThat(suggestion("less.cuttlefish-ball.frozen")).isEmpty();
         assertThat(less.text()).matches("Of 1.50 kg of spinach bought, .* would be left over, and it does not keep\\.");
-        assertThat(less.remedy().kind()).isEqualTo(Remedy.Kind.EAT_UP);
+        assertThat(less.remedy().edit()).isEqualTo(new BriefEdit.EatUp("spinach.leaves"));
     }
 
     @Test
@@ -117,19 +120,10 @@ class MenuAdvisorTest {
         for (long seed = 0; seed < 30; seed++) {
             Brief brief = Briefs.random(seed);
             for (Suggestion suggestion : suggestions(brief)) {
-                if (suggestion.remedy().kind() == Remedy.Kind.ADD_CUT) {
-                    Brief with = Records.with(
-                            brief,
-                            "menu",
-                            java.util.stream.Stream.concat(
-                                            brief.menu().stream(),
-                                            java.util.stream.Stream.of(MenuItem.of(
-                                                    suggestion.remedy().value())))
-                                    .toList());
-                    assertThat(portions(with))
+                if (suggestion.remedy().edit() instanceof BriefEdit.AddCut add) {
+                    assertThat(portions(add.apply(brief)))
                             .as(seed + " " + suggestion)
-                            .anyMatch(line ->
-                                    line.cut().equals(suggestion.remedy().value()));
+                            .anyMatch(line -> line.cut().equals(add.cut()));
                 }
             }
         }

@@ -11,6 +11,7 @@ import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.table.Drop;
 
@@ -47,7 +48,7 @@ class SmallChildrenTest {
         assertThat(whole.suggestions()).anySatisfy(suggestion -> {
             assertThat(suggestion.id()).isEqualTo("small." + WHOLE);
             assertThat(suggestion.remedy())
-                    .isEqualTo(new Remedy("Plan them quartered", Remedy.Kind.ADD_CUT, WHOLE, QUARTERED));
+                    .isEqualTo(Remedy.of("Plan them quartered", new BriefEdit.AddCut(QUARTERED, WHOLE)));
         });
         assertThat(plan(QUARTERED).suggestions())
                 .noneMatch(suggestion -> suggestion.id().startsWith("small."));

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Offer;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.EventType;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.facts.PartyEvent;
@@ -45,14 +46,15 @@ class SubstitutesTest {
                 .startsWith("Prawns: sold out, ")
                 .endsWith("Squid, rings instead: cooks 60 s instead of 80 s; holds molluscs.");
         assertThat(unmet.remedy())
-                .isEqualTo(new Remedy("Take squid, rings", Remedy.Kind.SWAP_CUT, "prawn.peeled", "squid.rings"));
+                .isEqualTo(Remedy.of("Take squid, rings", new BriefEdit.SwapCut("prawn.peeled", "squid.rings")));
     }
 
     @Test
     void whatMoreOfTheEatersMayEatGoesBeforeLikeness() {
         briefs.guests.set(0, Briefs.guest("ann", Briefs.medical(NeedKind.MOLLUSCS)));
 
-        assertThat(prawnsSoldOut().remedy().value()).isEqualTo("white-fish.sliced");
+        assertThat(prawnsSoldOut().remedy().edit())
+                .isEqualTo(new BriefEdit.SwapCut("prawn.peeled", "white-fish.sliced"));
     }
 
     @Test
@@ -67,7 +69,7 @@ class SubstitutesTest {
     void withNothingLikeItOnTheShelfThereIsNoRemedyByOneTap() {
         briefs.offers.removeIf(offer -> !offer.ingredient().equals("prawn"));
 
-        assertThat(prawnsSoldOut().remedy().kind()).isEqualTo(Remedy.Kind.SHOW_STEP);
+        assertThat(prawnsSoldOut().remedy().edit()).isNull();
     }
 
     /** Whoever keeps no prices at all misses no offer. */

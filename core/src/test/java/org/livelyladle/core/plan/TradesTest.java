@@ -13,6 +13,7 @@ import org.livelyladle.core.brief.Decisions.Trade;
 import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.Wish;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
 
 /** Two guests eat 136 g of beef and 136 g of lamb together; both are sold in packs. */
@@ -39,12 +40,10 @@ class TradesTest {
     void aPackLessIsOfferedWithWhatItReallySaves() {
         Plan before = plan();
         Suggestion suggestion = before.suggestions().stream()
-                .filter(s -> s.remedy().kind() == Remedy.Kind.TRADE)
+                .filter(s -> s.remedy().edit() instanceof BriefEdit.ServeAs)
                 .findFirst()
                 .orElseThrow();
-        String[] value = suggestion.remedy().value().split("\\|");
-        briefs.decisions = briefs.decisions.trading(
-                new Trade(suggestion.remedy().subject(), value[0], Double.parseDouble(value[1])));
+        briefs.decisions = suggestion.remedy().edit().apply(briefs.build()).decisions();
         Plan after = plan();
 
         double saved =
@@ -54,7 +53,7 @@ class TradesTest {
         assertThat(after.portions().food().value())
                 .as("nobody eats less")
                 .isCloseTo(before.portions().food().value(), within(12.1));
-        assertThat(after.suggestions()).noneMatch(s -> s.remedy().kind() == Remedy.Kind.TRADE);
+        assertThat(after.suggestions()).noneMatch(s -> s.remedy().edit() instanceof BriefEdit.ServeAs);
         assertThat(after.unmet()).noneMatch(u -> u.id().startsWith("pin.trades"));
     }
 
@@ -68,7 +67,7 @@ class TradesTest {
         briefs.decisions = Decisions.none().trading(new Trade("beef-ribeye.sliced", "lamb-leg.sliced", 60));
 
         assertThat(total(plan(), "beef-ribeye.sliced")).isEqualTo(beef);
-        assertThat(plan().unmet()).anyMatch(u -> u.id().equals("pin.trades.beef-ribeye.sliced|lamb-leg.sliced"));
+        assertThat(plan().unmet()).anyMatch(u -> u.id().equals("pin.trades.beef-ribeye.sliced.lamb-leg.sliced"));
     }
 
     @Test

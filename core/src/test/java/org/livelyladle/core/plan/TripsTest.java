@@ -13,6 +13,7 @@ import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.Shop;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.purchases.Purchases;
 
@@ -60,8 +61,7 @@ class TripsTest {
                 unmet(plan(shop("shop", SATURDAY.minusDays(2))), "early.shop").orElseThrow();
 
         assertThat(early.text()).isEqualTo("Prawns from shop: 2 days before the party, but to be eaten on the day.");
-        assertThat(early.remedy())
-                .isEqualTo(new Remedy("Go on Saturday", Remedy.Kind.MOVE_TRIP, "shop", "2026-11-28T10:00:00"));
+        assertThat(early.remedy()).isEqualTo(Remedy.of("Go on Saturday", new BriefEdit.MoveTrip("shop", SATURDAY)));
         assertThat(unmet(plan(shop("shop", SATURDAY)), "early.shop")).isEmpty();
     }
 
@@ -71,7 +71,7 @@ class TripsTest {
         Unmet closed = unmet(plan, "closed.shop").orElseThrow();
 
         assertThat(closed.text()).isEqualTo("shop is closed on Saturdays.");
-        assertThat(closed.remedy().value()).isEqualTo("2026-11-26T10:00:00");
+        assertThat(closed.remedy().edit()).isEqualTo(new BriefEdit.MoveTrip("shop", SATURDAY.minusDays(2)));
         assertThat(closed.remedy().label()).isEqualTo("Go on Thursday");
     }
 
@@ -81,7 +81,7 @@ class TripsTest {
                 unmet(plan(shop("shop", SATURDAY.plusDays(1))), "after.shop").orElseThrow();
 
         assertThat(after.text()).isEqualTo("The trip to shop is after sitting down.");
-        assertThat(after.remedy().value()).isEqualTo("2026-11-28T10:00:00");
+        assertThat(after.remedy().edit()).isEqualTo(new BriefEdit.MoveTrip("shop", SATURDAY));
     }
 
     @Test
@@ -89,8 +89,8 @@ class TripsTest {
         sell("shop", 100);
         Shop closed = shop("shop", SATURDAY.minusDays(1), DayOfWeek.SATURDAY);
 
-        assertThat(unmet(plan(closed), "early.shop").orElseThrow().remedy().kind())
-                .isEqualTo(Remedy.Kind.SHOW_STEP);
+        assertThat(unmet(plan(closed), "early.shop").orElseThrow().remedy().edit())
+                .isNull();
     }
 
     private Plan planAt(LocalDateTime now, Shop shop) {
@@ -111,7 +111,8 @@ class TripsTest {
 
         assertThat(missed.text()).isEqualTo("The trip to shop is past; 2 things are not bought.");
         assertThat(missed.remedy().label()).isEqualTo("Go at 12:45");
-        assertThat(missed.remedy().value()).isEqualTo("2026-11-28T12:45:00");
+        assertThat(missed.remedy().edit())
+                .isEqualTo(new BriefEdit.MoveTrip("shop", SATURDAY.withHour(12).withMinute(45)));
     }
 
     @Test
@@ -123,7 +124,7 @@ class TripsTest {
         assertThat(unmet(planAt(SATURDAY.withHour(15), closed), "missed.shop")
                         .orElseThrow()
                         .remedy()
-                        .kind())
-                .isEqualTo(Remedy.Kind.SHOW_STEP);
+                        .edit())
+                .isNull();
     }
 }

@@ -15,6 +15,7 @@ import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.UnitSystem;
 
@@ -41,9 +42,8 @@ class UnmetAndCautionsTest {
 
         assertThat(worst.text()).isEqualTo("Nothing on the menu suits ann.");
         assertThat(worst.severity()).isEqualTo(Unmet.Severity.CANNOT_EAT);
-        assertThat(worst.remedy().kind()).isEqualTo(Remedy.Kind.ADD_CUT);
 
-        briefs.menu.add(worst.remedy().value());
+        briefs.menu.add(((BriefEdit.AddCut) worst.remedy().edit()).cut());
         assertThat(plan().unmet()).noneMatch(unmet -> unmet.text().equals(worst.text()));
     }
 
@@ -69,8 +69,7 @@ class UnmetAndCautionsTest {
         assertThat(plan.table().remainders()).isNotEmpty();
         assertThat(plan.unmet()).anySatisfy(unmet -> {
             assertThat(unmet.text()).contains("find no room in the pots within the meal");
-            assertThat(unmet.remedy())
-                    .isEqualTo(new Remedy("Sit 15 minutes longer", Remedy.Kind.LENGTHEN_MEAL, "", "45"));
+            assertThat(unmet.remedy()).isEqualTo(Remedy.of("Sit 15 minutes longer", new BriefEdit.SitFor(45)));
         });
     }
 
@@ -83,7 +82,7 @@ class UnmetAndCautionsTest {
 
         assertThat(plan().unmet()).anySatisfy(unmet -> {
             assertThat(unmet.text()).isEqualTo("No side suits Ann.");
-            assertThat(unmet.remedy().value()).isEqualTo("kelp-shiitake");
+            assertThat(unmet.remedy().edit()).isEqualTo(new BriefEdit.AddPot("kelp-shiitake"));
         });
     }
 

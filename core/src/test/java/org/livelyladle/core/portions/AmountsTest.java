@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -27,11 +26,11 @@ import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.plan.Plan;
-import org.livelyladle.core.plan.Remedy;
 import org.livelyladle.core.plan.Unmet;
 import org.livelyladle.core.purchases.Purchases;
 
@@ -184,9 +183,8 @@ class AmountsTest {
                 .orElseThrow();
         assertThat(asked.guest()).isNull();
         assertThat(asked.text()).contains("nothing from tofu, bean and egg or starch");
-        assertThat(asked.remedy().kind()).isEqualTo(Remedy.Kind.DO_WITHOUT);
 
-        Stream.of(asked.remedy().value().split("\\|")).map(Category::valueOf).forEach(briefs.without::add);
+        briefs.without.addAll(((BriefEdit.DoWithout) asked.remedy().edit()).kinds());
         Plan meant = plan(briefs.build());
         assertThat(meant.unmet()).noneMatch(unmet -> unmet.text().contains("tofu"));
         assertThat(meant.suggestions()).noneMatch(idea -> idea.text().contains("tofu, bean and egg"));

@@ -10,9 +10,9 @@ import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
-import org.livelyladle.core.plan.Remedy;
 
 class SaucePlannerTest {
     private final Briefs briefs = Briefs.plain();
@@ -57,7 +57,7 @@ class SaucePlannerTest {
         assertThat(plan.sauces().without()).containsExactly("ann");
         assertThat(plan.unmet()).anySatisfy(unmet -> {
             assertThat(unmet.text()).isEqualTo("No sauce suits ann.");
-            assertThat(unmet.remedy().kind()).isEqualTo(Remedy.Kind.ADD_SAUCE);
+            assertThat(unmet.remedy().edit()).isInstanceOf(BriefEdit.AddSauce.class);
         });
         assertThat(plan.cautions()).anyMatch(caution -> caution.text().contains("raw egg"));
     }

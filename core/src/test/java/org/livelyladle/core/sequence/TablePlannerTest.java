@@ -14,9 +14,9 @@ import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.SchoolOfOrder;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
-import org.livelyladle.core.plan.Remedy;
 import org.livelyladle.core.plan.Unmet;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.TablePlan;
@@ -56,7 +56,7 @@ class TablePlannerTest {
         assertThat(sidesOf("ann")).isEmpty();
         assertThat(plan().unmet().get(0)).satisfies(unmet -> {
             assertThat(unmet.severity()).isEqualTo(Unmet.Severity.CANNOT_EAT);
-            assertThat(unmet.remedy().kind()).isEqualTo(Remedy.Kind.ADD_POT);
+            assertThat(unmet.remedy().edit()).isInstanceOf(BriefEdit.AddPot.class);
         });
 
         briefs.decisions = new Decisions(
@@ -179,7 +179,7 @@ class TablePlannerTest {
             assertThat(pin.rule()).isEqualTo("outside the meal");
             assertThat(pin.nearestMinute()).isBetween(60.0, 82.0);
         });
-        assertThat(plan.unmet()).anyMatch(unmet -> unmet.remedy().kind() == Remedy.Kind.FREE_PIN);
+        assertThat(plan.unmet()).anyMatch(unmet -> unmet.remedy().edit() instanceof BriefEdit.FreeDrop);
     }
 
     /** Moving a batch into a side kept clean for somebody it would harm is refused. */

@@ -12,6 +12,7 @@ final class StatelessPaths {
             "/api/heat/window",
             "/api/heat/boiling-point",
             "/api/heat/side",
+            "/api/briefs/edits",
             "/api/broths/choices",
             "/api/broths/evening",
             "/api/table-audit",

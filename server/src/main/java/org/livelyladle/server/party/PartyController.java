@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -65,13 +66,25 @@ class PartyController {
         return tagged(service.get(host, id));
     }
 
+    /**
+     * The next revision.
+     *
+     * @param tidy true where what refers to something that is not there is to be taken out instead of refused; the answer
+     *     says what came of it
+     */
     @PutMapping("/{id}/brief")
     ResponseEntity<PartyView> edit(
             @AuthenticationPrincipal SignedIn host,
             @PathVariable UUID id,
             @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+            @RequestParam(name = "tidy", defaultValue = "false") boolean tidy,
             @RequestBody Brief brief) {
-        return tagged(service.edit(host, id, Revision.of(ifMatch), brief));
+        Brief kept = tidy ? service.tidied(brief) : brief;
+        PartyView view = service.edit(host, id, Revision.of(ifMatch), kept);
+        return ResponseEntity.ok()
+                .eTag(view.etag())
+                .header("Ladle-Tidied", String.valueOf(!kept.equals(brief)))
+                .body(view);
     }
 
     @DeleteMapping("/{id}")

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.edit.BriefSweep;
 import org.livelyladle.core.facts.PartyEvent;
 import org.livelyladle.core.household.Household;
 import org.livelyladle.core.household.Keeper;
@@ -155,6 +156,11 @@ public class PartyService {
         parties.lock(id, host.household())
                 .orElseThrow(() -> unknown(id))
                 .seeHousehold(households.get(host).revision());
+    }
+
+    /** The brief without what refers to something that is not there. */
+    public Brief tidied(Brief brief) {
+        return BriefSweep.sweep(brief, catalogue);
     }
 
     /** The next revision, if {@code revision} is still the newest; else 412 with the newest. */

@@ -16,6 +16,7 @@ import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.TablePlan;
 import org.livelyladle.core.table.TableState;
 import org.livelyladle.server.access.SignedIn;
+import org.livelyladle.server.party.PartyService;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,9 +39,11 @@ class PlanController {
     record Later(Brief brief, @Nullable TableState state) {}
 
     private final PlanService service;
+    private final PartyService parties;
     private final Clock clock;
 
-    PlanController(PlanService service, Clock clock) {
+    PlanController(PlanService service, PartyService parties, Clock clock) {
+        this.parties = parties;
         this.service = service;
         this.clock = clock;
     }
@@ -103,14 +106,20 @@ class PlanController {
         }
     }
 
-    /** The plan of a draft that is not saved yet, with the party's own events. */
+    /**
+     * The plan of a draft that is not saved yet, with the party's own events.
+     *
+     * @param tidy true where what refers to something that is not there is to be taken out instead of refused
+     */
     @PostMapping("/parties/{id}/plan")
     ResponseEntity<Plan> draft(
             @AuthenticationPrincipal SignedIn host,
             @PathVariable UUID id,
+            @RequestParam(name = "tidy", defaultValue = "false") boolean tidy,
             @RequestBody Brief brief,
             @RequestHeader(name = "Ladle-Page", required = false) @Nullable String page) {
-        return answer(service.draft(host, id, brief, page == null ? null : host.host() + " " + page));
+        Brief draft = tidy ? parties.tidied(brief) : brief;
+        return answer(service.draft(host, id, draft, page == null ? null : host.host() + " " + page));
     }
 
     /** How one figure of the party's plan came about. */

@@ -1,5 +1,6 @@
 package org.livelyladle.server.web;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -10,6 +11,7 @@ import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
 import java.util.Iterator;
@@ -17,6 +19,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.edit.BriefEdit;
+import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.providers.ObjectMapperProvider;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -41,7 +45,22 @@ class ApiDescription {
 
     @Bean
     ModelResolver modelResolver(ObjectMapperProvider mapper) {
-        return new ModelResolver(mapper.jsonMapper(), new NestedNames());
+        return new ModelResolver(mapper.jsonMapper().addMixIn(BriefEdit.class, EditNames.class), new NestedNames());
+    }
+
+    /** Each edit is told from the others by its name. */
+    @Bean
+    OpenApiCustomizer namedEdits() {
+        return api -> {
+            for (JsonSubTypes.Type type :
+                    EditNames.class.getAnnotation(JsonSubTypes.class).value()) {
+                Schema<?> schema = api.getComponents()
+                        .getSchemas()
+                        .get("BriefEdit" + type.value().getSimpleName());
+                schema.getAllOf().get(1).addProperty("edit", new StringSchema()._enum(List.of(type.name())));
+                schema.addRequiredItem("edit");
+            }
+        };
     }
 
     @Bean

@@ -27,6 +27,7 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
@@ -118,6 +119,14 @@ class Problems extends ResponseEntityExceptionHandler {
                     path,
                     String.valueOf(format.getValue()),
                     "one of " + List.of(format.getTargetType().getEnumConstants()));
+        }
+        if (e instanceof InvalidTypeIdException edit) {
+            return problem(
+                    HttpStatus.BAD_REQUEST,
+                    "Wrong value",
+                    path + ".edit",
+                    edit.getTypeId() == null ? "missing" : edit.getTypeId(),
+                    "one of " + EditNames.all());
         }
         if (e instanceof MismatchedInputException wrong) {
             return problem(

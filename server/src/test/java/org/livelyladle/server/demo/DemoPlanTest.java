@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"17d8c038180b357f", "0c1e6fff58964610", "519112dae3bb39ab"};
+    private static final String[] HASHES = {"d6ef5c93384a864f", "37bedb7e9d5878ab", "70b51bbf1a3b82d1"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {

@@ -17,11 +17,11 @@ import org.livelyladle.core.audit.TableAudit;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.cooking.CookingWindow;
+import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.evening.Evening.Problem;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planner;
-import org.livelyladle.core.plan.Remedy;
 import org.livelyladle.core.plan.Unmet;
 import org.livelyladle.core.safety.SideAccess.Barrier;
 import org.livelyladle.core.table.Drop;
@@ -202,7 +202,7 @@ class OddBriefsTest extends ServerTest {
         assertThat(hungry(plan)).singleElement().satisfies(unmet -> {
             assertThat(unmet.guest()).isEqualTo("bob");
             assertThat(unmet.text()).contains("after the finish");
-            assertThat(unmet.remedy().value()).isEqualTo("125");
+            assertThat(unmet.remedy().edit()).isEqualTo(new BriefEdit.SitFor(125));
         });
     }
 
@@ -265,9 +265,9 @@ class OddBriefsTest extends ServerTest {
         assertThat(hungry(plan("rounded-to-nothing"))).singleElement().satisfies(unmet -> {
             assertThat(unmet.guest()).isEqualTo("tim");
             assertThat(unmet.text()).contains("a whole piece");
-            assertThat(unmet.remedy().kind())
+            assertThat(unmet.remedy().edit())
                     .as("beef in the only side: a piece alone would not feed a vegan")
-                    .isEqualTo(Remedy.Kind.SHOW_STEP);
+                    .isNull();
         });
     }
 }

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import type { PartyEvent, PrepTask } from '@/api/types'
 import { aLine, aPlan, figure } from '@/test/data'
-import { withPending } from './outbox'
+import { withPending } from './pendingPlan'
 
 const event = (type: PartyEvent['type'], subject: string, id = `${type}-${subject}`): PartyEvent => ({
   id,

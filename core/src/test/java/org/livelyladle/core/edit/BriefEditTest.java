@@ -1,0 +1,156 @@
+package org.livelyladle.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.livelyladle.core.Briefs;
+import org.livelyladle.core.brief.Amount;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.BriefCheck;
+import org.livelyladle.core.brief.Cook;
+import org.livelyladle.core.brief.Decisions;
+import org.livelyladle.core.brief.Decisions.DropPin;
+import org.livelyladle.core.brief.Decisions.PortionPin;
+import org.livelyladle.core.brief.KeptIn;
+import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.catalogue.Bought;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
+
+class BriefEditTest {
+    private static final String BEEF = "beef-ribeye.sliced";
+
+    private final Brief brief = Briefs.plain().build();
+
+    /** One of each, of which all but the first do something to the plain party. */
+    static Stream<BriefEdit> edits() {
+        LocalDateTime later = Briefs.SIT_DOWN.plusHours(1);
+        return Stream.of(
+                new BriefEdit.AddCut("daikon.sliced", null),
+                new BriefEdit.LeaveOut(BEEF),
+                new BriefEdit.SwapCut(BEEF, "lamb-leg.sliced"),
+                new BriefEdit.EatUp(BEEF),
+                new BriefEdit.BuyReady(BEEF),
+                new BriefEdit.SayCooked(List.of("fish-ball.frozen"), true),
+                new BriefEdit.DoWithout(List.of(Category.LEAVES)),
+                new BriefEdit.AddSauce("lime-tamari"),
+                new BriefEdit.AddPot("kelp-water"),
+                new BriefEdit.FillPot("pot", 40),
+                new BriefEdit.SwapBroth("kelp-shiitake", "kelp-water"),
+                new BriefEdit.SitFor(120),
+                new BriefEdit.SitAt(later),
+                new BriefEdit.MoveTrip("shop", later.minusDays(1)),
+                new BriefEdit.ServeAs(BEEF, "lamb-leg.sliced", 40),
+                new BriefEdit.PinPortion("ann", BEEF, 60),
+                new BriefEdit.HandOver("table:lay", "ann"));
+    }
+
+    /** Each changes the party into one that fits, and doing it twice is doing it once, but for a pot more. */
+    @ParameterizedTest
+    @MethodSource("edits")
+    void anEditFitsAndIsDoneOnce(BriefEdit edit) {
+        Brief cooked = brief.changed(draft -> draft.cooks = List.of(Cook.of("ann", "Ann")));
+        Brief once = edit.apply(cooked);
+        BriefCheck.check(once, Catalogue.builtIn());
+
+        assertThat(once).isNotEqualTo(cooked);
+        if (!(edit instanceof BriefEdit.AddPot)) {
+            assertThat(edit.apply(once)).isEqualTo(once);
+        }
+    }
+
+    @Test
+    void anotherCutOfTheSameFoodIsBoughtAndKeptLikeIt() {
+        MenuItem frozen = new MenuItem(
+                "fish-ball.frozen",
+                true,
+                80,
+                null,
+                null,
+                true,
+                null,
+                null,
+                Bought.READY,
+                KeptIn.FREEZER,
+                true,
+                null,
+                null,
+                null);
+        Brief balls = brief.serving(List.of(frozen));
+        Brief edited = new BriefEdit.AddCut("fish-ball.quartered", "fish-ball.frozen").apply(balls);
+
+        assertThat(edited.menu().get(1)).satisfies(item -> {
+            assertThat(item.cut()).isEqualTo("fish-ball.quartered");
+            assertThat(item.bought()).isEqualTo(Bought.READY);
+            assertThat(item.keptIn()).isEqualTo(KeptIn.FREEZER);
+            assertThat(item.cooked()).isTrue();
+            assertThat(item.sizePercent()).isNull();
+        });
+    }
+
+    @Test
+    void aSwappedCutStandsWhereTheOldOneStoodWithoutWhatWasDecidedForIt() {
+        Brief pinned = brief.deciding(brief.decisions()
+                .pinning(new PortionPin("ann", BEEF, 60))
+                .pinning(new PortionPin("ann", "spinach.leaves", 30)));
+        Brief edited = new BriefEdit.SwapCut(BEEF, "lamb-leg.sliced").apply(pinned);
+
+        assertThat(edited.menu().get(0).cut()).isEqualTo("lamb-leg.sliced");
+        assertThat(edited.decisions().portions()).containsExactly(new PortionPin("ann", "spinach.leaves", 30));
+    }
+
+    @Test
+    void aPotMoreHasNamesNobodyHas() {
+        Brief edited = new BriefEdit.AddPot("kelp-water").apply(brief);
+        Brief more = new BriefEdit.AddPot("kelp-water").apply(edited);
+
+        Set<String> ids = Set.copyOf(more.pots().stream().map(Pot::id).toList());
+        assertThat(ids).hasSize(more.pots().size());
+        assertThat(more.pots().get(2).name()).isEqualTo("Small pot");
+    }
+
+    @Test
+    void justThePinThatIsNamedIsFreed() {
+        Brief decided = brief.deciding(new Decisions(
+                List.of(new PortionPin("ann", BEEF, 60), new PortionPin("ben", BEEF, 50)),
+                List.of(),
+                List.of(),
+                List.of(new DropPin(BEEF, "pot-1", 2, "pot-1", 5), new DropPin(BEEF, "pot-1", 3, "pot-1", 9)),
+                List.of(),
+                List.of()));
+
+        assertThat(new BriefEdit.FreePortion("ann", BEEF)
+                        .apply(decided)
+                        .decisions()
+                        .portions())
+                .containsExactly(new PortionPin("ben", BEEF, 50));
+        assertThat(new BriefEdit.FreeDrop(BEEF, "pot-1", 2)
+                        .apply(decided)
+                        .decisions()
+                        .drops())
+                .extracting(DropPin::batch)
+                .containsExactly(3);
+        Brief traded = new BriefEdit.ServeAs(BEEF, "lamb-leg.sliced", 40).apply(decided);
+        assertThat(new BriefEdit.ServeAs(BEEF, "lamb-leg.sliced", 55)
+                        .apply(traded)
+                        .decisions()
+                        .trades())
+                .singleElement()
+                .satisfies(trade -> assertThat(trade.grams()).isEqualTo(55));
+        assertThat(new BriefEdit.FreeTrade(BEEF, "lamb-leg.sliced").apply(traded))
+                .isEqualTo(decided);
+    }
+
+    @Test
+    void allOfThePacksIsSaidInTheMenusOwnWords() {
+        assertThat(new BriefEdit.EatUp(BEEF).apply(brief).item(BEEF).amount())
+                .isEqualTo(new Amount(Amount.Unit.EAT_UP, 1));
+    }
+}
