@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Household } from '@/api/types'
 import { useMode } from '@/app/useMode'
+import ClashDialog from '@/ui/ClashDialog.vue'
 import { houseOf, ownOf, peopleOf } from './rows'
 import { useHousehold } from './store'
 
@@ -86,6 +87,7 @@ async function read(event: Event): Promise<void> {
         </div>
       </template>
     </main>
+    <ClashDialog :clash="household.clash" @choose="household.choose" />
     <v-snackbar
       :model-value="household.before !== undefined"
       timeout="8000"

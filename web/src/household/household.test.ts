@@ -7,6 +7,7 @@ import { opened, server, useTestServer } from '@/test/server'
 import HouseholdNews from './HouseholdNews.vue'
 import KeepChip from './KeepChip.vue'
 import { houseOf, peopleOf } from './rows'
+import { useHousehold } from './store'
 
 useTestServer()
 
@@ -76,4 +77,23 @@ it('says what is kept, and offers to forget only what somebody said', () => {
       .filter((row) => row.usual)
       .map((row) => row.part),
   ).toEqual(['KITCHEN', 'PANTRY', 'AMOUNTS', 'BESIDE'])
+})
+
+it('merges what two editors put in, and asks only where both changed the same', async () => {
+  const was = { people: [{ id: 'person-1', name: 'Ada' }], mealMinutes: 90 }
+  server.household = was
+  const household = useHousehold()
+  await household.load()
+  server.stale = { revision: 2, household: { ...was, mealMinutes: 120 } }
+  await household.replace({ ...was, people: [{ id: 'person-1', name: 'Adah' }] } as unknown as Household)
+  expect(household.clash).toBeUndefined()
+  expect(server.asked).toEqual({ people: [{ id: 'person-1', name: 'Adah' }], mealMinutes: 120 })
+
+  await household.load()
+  server.stale = { revision: 3, household: { ...was, mealMinutes: 150 } }
+  await household.replace({ ...was, mealMinutes: 60 } as unknown as Household)
+  expect(household.clash?.changes.map(({ path }) => path)).toEqual([['mealMinutes']])
+  await household.choose('mine')
+  expect(server.asked).toMatchObject({ mealMinutes: 60 })
+  expect(household.clash).toBeUndefined()
 })

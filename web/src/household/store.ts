@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import { api, ask } from '@/api/client'
+import { api, ask, RequestRefused } from '@/api/client'
 import type { Brief, Household, HouseholdPart, HouseholdView } from '@/api/types'
+import { clashOf, merge, type Clash } from '@/party/changes'
 
 /** What the household keeps from party to party, as the server has it; each change can be taken back. */
 export const useHousehold = defineStore('household', () => {
@@ -9,6 +10,7 @@ export const useHousehold = defineStore('household', () => {
   const problem = ref('')
   /** As it was before the last thing was forgotten here. */
   const before = shallowRef<Household>()
+  const clash = shallowRef<Clash<Household>>()
 
   async function tell(answer: () => Promise<HouseholdView>): Promise<boolean> {
     try {
@@ -33,20 +35,41 @@ export const useHousehold = defineStore('household', () => {
     before.value = gone ? was : undefined
   }
 
-  const replace = (household: Household) =>
-    tell(() =>
-      ask(
-        api.PUT('/api/household', {
-          params: { header: { 'If-Match': `"${view.value?.revision ?? 0}"` } },
-          body: household,
-        }),
-      ),
+  const put = (household: Household) =>
+    ask(
+      api.PUT('/api/household', {
+        params: { header: { 'If-Match': `"${view.value?.revision ?? 0}"` } },
+        body: household,
+      }),
     )
+
+  /** The whole anew; what another editor changed meanwhile is merged, and asked about where both changed the same. */
+  const replace = (household: Household) =>
+    tell(async () => {
+      const common = view.value?.household
+      try {
+        return await put(household)
+      } catch (e) {
+        if (!common || !(e instanceof RequestRefused) || e.status !== 412) throw e
+        const current = e.problem.current as HouseholdView
+        const both = merge(common, household, current.household)
+        view.value = current
+        clash.value = clashOf(both)
+        return clash.value ? current : await put(both.merged)
+      }
+    })
+
+  /** Ends a clash with one of the two versions. */
+  async function choose(version: 'mine' | 'theirs'): Promise<void> {
+    const open = clash.value
+    clash.value = undefined
+    if (open) await replace(open[version])
+  }
 
   async function bringBack(): Promise<void> {
     if (before.value) await replace(before.value)
     before.value = undefined
   }
 
-  return { view, problem, before, load, keep, forget, replace, bringBack }
+  return { view, problem, before, clash, load, keep, forget, replace, choose, bringBack }
 })

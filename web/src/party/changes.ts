@@ -19,6 +19,7 @@ type Entity = { [key: string]: Json }
  */
 const KEYS: Record<string, string[]> = {
   guests: ['id'],
+  people: ['id'],
   needs: ['kind'],
   wishes: ['cut'],
   pots: ['id'],
@@ -93,6 +94,17 @@ function diffList(from: Json[], to: Json[], path: string[], list: string): Chang
   return changes
 }
 
+/** What stands at a path; undefined where there is nothing. */
+export function valueAt(root: Json, path: string[]): Json {
+  let node = root
+  let list = ''
+  for (const step of path) {
+    node = step.startsWith('#') ? findIn(node, list, step) : isEntity(node) ? node[step] : undefined
+    list = step
+  }
+  return node
+}
+
 /** The changes that take these back, last first. */
 export function inverse(changes: Change[]): Change[] {
   return [...changes].reverse().map((change) => ({ ...change, from: change.to, to: change.from }))
@@ -106,13 +118,9 @@ export function apply<T>(document: T, changes: Change[]): T {
 }
 
 function applyOne(root: Json, change: Change): void {
-  let node: Json = root
-  let list = ''
-  for (const step of change.path.slice(0, -1)) {
-    node = step.startsWith('#') ? findIn(node, list, step) : isEntity(node) ? node[step] : undefined
-    list = step
-    if (node === undefined) return
-  }
+  const node = valueAt(root, change.path.slice(0, -1))
+  if (node === undefined) return
+  const list = change.path.at(-2) ?? ''
   const last = change.path.at(-1) ?? ''
   if (last.startsWith('#')) replaceIn(node as Json[], list, last, change)
   else if (isEntity(node)) {
@@ -133,6 +141,17 @@ function replaceIn(list: Json[], name: string, key: string, change: Change): voi
   else list.splice(Math.min(change.at ?? list.length, list.length), 0, change.to)
 }
 
+/** Both versions of what two editors changed at once. */
+export interface Clash<T> {
+  theirs: T
+  mine: T
+  changes: Change[]
+}
+
+/** Both versions where a merge has something to ask; undefined where it has not. */
+export const clashOf = <T>({ merged, clashes }: Merge<T>): Clash<T> | undefined =>
+  clashes.length > 0 ? { theirs: merged, mine: apply(merged, clashes), changes: clashes } : undefined
+
 /** What a merge comes to: a document, and the changes of mine that somebody else changed otherwise. */
 export interface Merge<T> {
   merged: T
@@ -149,8 +168,17 @@ export function merge<T>(base: T, mine: T, theirs: T): Merge<T> {
       theirs,
       myChanges.filter((change) => !clashes.includes(change)),
     ),
-    clashes,
+    clashes: clashes.map((change) => whole(change, mine as Json, theirs as Json)),
   }
+}
+
+/** A change inside something they took away is about all of it: as I have it, or gone. */
+function whole(change: Change, mine: Json, theirs: Json): Change {
+  for (let length = 1; length < change.path.length; length++) {
+    const path = change.path.slice(0, length)
+    if (valueAt(theirs, path) === undefined) return { path, from: undefined, to: valueAt(mine, path) }
+  }
+  return change
 }
 
 /** True when one path begins with the other and the results differ. */

@@ -2,19 +2,12 @@ import { ref, shallowRef } from 'vue'
 import { api, ask, NoConnection, RequestRefused } from '@/api/client'
 import type { Brief, PartyView } from '@/api/types'
 import type { BriefEditor } from './briefEditor'
-import { apply, diff, merge, type Change, type Json } from './changes'
+import { apply, clashOf, diff, merge, type Clash, type Json } from './changes'
 import { dropDraft, dropDrafts, findDrafts, keepDraft, keepDraftAtOnce, type Draft } from './drafts'
 import { isAway, RETRY_AFTER_MS, said } from './failures'
 import { onceSoon } from './onceSoon'
 
 const SAVE_AFTER_MS = 400
-
-/** Both versions of what two editors changed at once. */
-export interface Clash {
-  theirs: Brief
-  mine: Brief
-  changes: Change[]
-}
 
 export type SaveState = 'saved' | 'saving' | 'unsaved' | 'offline'
 
@@ -25,7 +18,7 @@ export function saver(party: string, editor: BriefEditor) {
   const base = shallowRef<Brief>()
   const revision = ref(0)
   const state = ref<SaveState>('saved')
-  const clash = shallowRef<Clash>()
+  const clash = shallowRef<Clash<Brief>>()
   const trouble = ref('')
   let saving: Promise<void> = Promise.resolve()
   const saveSoon = onceSoon(() => void save())
@@ -135,12 +128,10 @@ export function saver(party: string, editor: BriefEditor) {
 
   /** Merges mine into theirs; asks where both changed the same. */
   function putOnTop(common: Brief, mine: Brief, theirs: Brief): void {
-    const { merged, clashes } = merge(common, mine, theirs)
-    editor.put(merged)
-    if (clashes.length > 0) {
-      saveSoon.cancel()
-      clash.value = { theirs: merged, mine: apply(merged, clashes), changes: clashes }
-    }
+    const both = merge(common, mine, theirs)
+    editor.put(both.merged)
+    clash.value = clashOf(both)
+    if (clash.value) saveSoon.cancel()
   }
 
   /** Ends a clash with one of the two versions. */

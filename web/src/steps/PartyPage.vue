@@ -11,7 +11,7 @@ import { useParty } from '@/party/store'
 import { useNow } from '@/ui/useNow'
 import DrawnTable from '@/table/DrawnTable.vue'
 import TableStrip from '@/table/TableStrip.vue'
-import ClashDialog from './ClashDialog.vue'
+import ClashDialog from '@/ui/ClashDialog.vue'
 import NoPlan from './NoPlan.vue'
 import OpenQuestion from './OpenQuestion.vue'
 import TopBar from './TopBar.vue'
@@ -112,7 +112,7 @@ onScopeDispose(() => {
       <component :is="sheet" v-bind="shared" />
     </main>
     <OpenQuestion class="foot" :step="step" />
-    <ClashDialog />
+    <ClashDialog :clash="party.clash" @choose="party.choose" />
   </div>
   <NoPlan v-else-if="party.brief && party.message && !problem" :brief="party.brief" />
   <main v-else class="waiting">

@@ -53,6 +53,8 @@ export const server = {
   /** What the household keeps, and has otherwise than the party. */
   household: {} as object,
   offers: [] as object[],
+  /** The household as another editor left it, told once to whoever puts in another one. */
+  stale: undefined as object | undefined,
   /** The calendar's address, and what a calendar file says. */
   calendar: null as string | null,
   busy: {} as object,
@@ -104,7 +106,13 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
     return request.method === 'DELETE' ? new Response(null, { status: 204 }) : answer(200, server.offers)
   }
   if (request.url.includes('/household')) {
-    server.asked = request.method === 'POST' ? ((await request.json()) as object) : {}
+    server.asked =
+      request.method === 'GET' || request.method === 'DELETE' ? {} : ((await request.json()) as object)
+    if (request.method === 'PUT' && server.stale) {
+      const current = server.stale
+      server.stale = undefined
+      return answer(412, { status: 412, current })
+    }
     return answer(200, { revision: 1, household: server.household })
   }
   if (request.url.endsWith('/boiling-point')) return answer(200, { celsius: server.boils })

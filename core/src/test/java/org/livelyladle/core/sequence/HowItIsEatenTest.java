@@ -12,6 +12,7 @@ import org.livelyladle.core.Records;
 import org.livelyladle.core.audit.TableAudit;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.brief.Course;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.SchoolOfOrder;
@@ -22,7 +23,6 @@ import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
-import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Step;
@@ -116,7 +116,8 @@ class HowItIsEatenTest {
 
     @Test
     void anOwnOrderWithoutCoursesIsRefused() {
-        assertThatThrownBy(() -> say("order", SchoolOfOrder.OWN)).hasRootCauseInstanceOf(InvalidInputException.class);
+        say("order", SchoolOfOrder.OWN);
+        assertThatThrownBy(() -> BriefCheck.check(brief, Catalogue.builtIn())).hasMessageContaining("courses");
     }
 
     @Test

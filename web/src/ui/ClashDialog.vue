@@ -1,23 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useParty } from '@/party/store'
-import type { Change, Json } from '@/party/changes'
+import { valueAt, type Clash, type Json } from '@/party/changes'
 
 /** When two editors changed the same thing: both versions are kept until one is chosen. */
-const party = useParty()
-const rows = computed(() => (party.clash?.changes ?? []).map(row))
-
-function row(change: Change) {
-  let theirs: Json = party.clash?.theirs as unknown as Json
-  for (const step of change.path) {
-    theirs = step.startsWith('#')
-      ? Array.isArray(theirs)
-        ? theirs.find((item) => JSON.stringify(item).includes(`"${step.slice(1).split('|')[0]}"`))
-        : undefined
-      : (theirs as Record<string, Json> | undefined)?.[step]
-  }
-  return { what: change.path.join(' › ').replaceAll('#', ''), mine: shown(change.to), theirs: shown(theirs) }
-}
+const props = defineProps<{ clash?: Clash<unknown> }>()
+const emit = defineEmits<{ choose: [version: 'mine' | 'theirs'] }>()
+const rows = computed(() =>
+  (props.clash?.changes ?? []).map(({ path, to }) => ({
+    what: path.join(' › ').replaceAll('#', ''),
+    mine: shown(to),
+    theirs: shown(valueAt(props.clash?.theirs as Json, path)),
+  })),
+)
 
 function shown(value: Json): string {
   if (value === undefined || value === null) return 'removed'
@@ -26,7 +20,7 @@ function shown(value: Json): string {
 </script>
 
 <template>
-  <v-dialog :model-value="party.clash !== undefined" persistent>
+  <v-dialog :model-value="clash !== undefined" persistent>
     <v-card>
       <h2>Changed in two places</h2>
       <p class="quiet intro">Another window changed the same thing. Everything else is merged already.</p>
@@ -47,8 +41,8 @@ function shown(value: Json): string {
         </tbody>
       </table>
       <div class="actions">
-        <v-btn variant="outlined" @click="party.choose('theirs')">Take theirs</v-btn>
-        <v-btn color="primary" @click="party.choose('mine')">Keep mine</v-btn>
+        <v-btn variant="outlined" @click="emit('choose', 'theirs')">Take theirs</v-btn>
+        <v-btn color="primary" @click="emit('choose', 'mine')">Keep mine</v-btn>
       </div>
     </v-card>
   </v-dialog>
