@@ -1760,6 +1760,8 @@ export interface components {
             mayEat: string[];
         };
         Offer: {
+            /** Format: date */
+            asOf?: string;
             /** @enum {string} */
             bought?: "WHOLE" | "CUT" | "READY";
             /** Format: int32 */

@@ -6,7 +6,7 @@ import { useHousehold } from '@/household/store'
 import { useOpenParty } from '@/party/useOpenParty'
 import { useKept } from '@/ui/useKept'
 import BrothForm from './BrothForm.vue'
-import { asRecipe, takeRecipe, type Typed } from './recipes'
+import { asRecipe, nameFrom, takeRecipe, type Typed } from './recipes'
 
 /** A broth of the household's own: typed as in a family recipe, read from a file, or one there is, changed. */
 const props = defineProps<{ broth?: OwnBroth }>()
@@ -72,7 +72,7 @@ function take(): void {
                 v-model="typed.name"
                 class="line-input"
                 maxlength="60"
-                placeholder="Grandmother’s bones"
+                :placeholder="nameFrom(typed.parts) || 'Grandmother’s bones'"
               />
             </label>
             <label class="field">
@@ -99,9 +99,7 @@ function take(): void {
             ></textarea>
           </label>
           <div class="choice-row">
-            <v-btn color="primary" type="submit" :disabled="!typed.name.trim() || !typed.parts.trim()">
-              Read it
-            </v-btn>
+            <v-btn color="primary" type="submit" :disabled="!typed.parts.trim()"> Read it </v-btn>
             <label class="chip">
               Or from a recipe file
               <input

@@ -1,7 +1,17 @@
 import { expect, test } from 'vitest'
 import type { Broth, BrothChoice, RecipePreview } from '@/api/types'
 import { aBrief } from '@/test/data'
-import { asRecipe, copyOf, grouped, hotter, HOTTER_BY, minutesIn, takeRecipe, workOf } from './recipes'
+import {
+  asRecipe,
+  copyOf,
+  grouped,
+  hotter,
+  HOTTER_BY,
+  nameFrom,
+  minutesIn,
+  takeRecipe,
+  workOf,
+} from './recipes'
 
 const preview = {
   rows: [],
@@ -44,6 +54,14 @@ test('one side the same but hotter stands on the other, by drops with their caut
   })
   expect(made.parts[0]?.grams).toBeCloseTo(0.15)
   expect(made.steps[0]?.caution).toContain('gloves')
+})
+
+test('a broth nobody named is called after what goes in first', () => {
+  expect(
+    asRecipe({ name: ' ', makes: '2 l', parts: '150 g chilli broth paste\n1 leek', steps: '' }).name,
+  ).toBe('Chilli broth paste')
+  expect(nameFrom('½ leek')).toBe('Leek')
+  expect(nameFrom('')).toBe('')
 })
 
 test('what stands on another broth already is copied and seasoned', () => {

@@ -37,11 +37,17 @@ export function minutesIn(step: string): number | undefined {
   return all > 0 ? Math.round(all) : undefined
 }
 
+/** Nobody named it: as what goes in first. @example nameFrom('150 g chilli paste') // 'Chilli paste' */
+export function nameFrom(parts: string): string {
+  const first = (lines(parts)[0] ?? '').replace(/^[\d.,/½¼¾\s]*(?:(?:k?g|m?l|tbsp|tsp|oz|lb)\b)?\s*/i, '')
+  return first.charAt(0).toUpperCase() + first.slice(1, 60)
+}
+
 /** As a schema.org Recipe, so that it is read like one from a file. */
 export const asRecipe = (typed: Typed) => ({
   '@context': 'https://schema.org',
   '@type': 'Recipe',
-  name: typed.name.trim(),
+  name: typed.name.trim() || nameFrom(typed.parts),
   recipeYield: typed.makes.trim(),
   recipeIngredient: lines(typed.parts),
   recipeInstructions: lines(typed.steps).map((text) => {

@@ -3,10 +3,13 @@ import { computed, ref } from 'vue'
 import type { Line } from '@/api/types'
 import { useHousehold } from '@/household/store'
 import { useOpenParty } from '@/party/useOpenParty'
+import { serverNow } from '@/api/client'
+import ChipChoice from '@/ui/ChipChoice.vue'
+import { dayText, localText, nowIn } from '@/ui/time'
 import MeasureInput from '@/ui/MeasureInput.vue'
 import { weight as weightText } from '@/ui/units'
 import { useKept } from '@/ui/useKept'
-import { cents, paidFor } from './lists'
+import { addDeal, cents, dealText, paidFor } from './lists'
 
 /** In the shop: another size or price, an empty shelf, or it is at home after all. */
 const props = defineProps<{
@@ -45,7 +48,48 @@ async function bought(): Promise<void> {
 /** What is paid here is what it costs next time. */
 function learnPrice(grams: number, priceCents: number): void {
   if (priceCents === 0 || priceCents === Math.round(props.line.cost.value)) return
-  party.edit('learn a price', paidFor(props.line, props.shop, grams, priceCents))
+  const today = localText(nowIn(brief.value.zone, new Date(serverNow()))).slice(0, 10)
+  party.edit('learn a price', paidFor(props.line, props.shop, grams, priceCents, today))
+  void household.keep(brief.value, 'SHOPS')
+}
+
+/** The offer as it is priced, and since when. */
+const offer = computed(() => brief.value.prices.offers.find(({ id }) => id === props.line.offer))
+const seen = computed(() => offer.value && dayText(offer.value.asOf ?? brief.value.prices.asOf))
+
+/** What the shop gives on top, as its shelf says. */
+const dealing = ref<'BUNDLE' | 'SPEND'>()
+const take = ref(3)
+const pay = ref(2)
+const spend = ref('40.00')
+const deals = computed(
+  () => brief.value.prices.deals?.filter((deal) => deal.offer === props.line.offer) ?? [],
+)
+const deal = computed(() => {
+  const { offer } = props.line
+  if (dealing.value === 'SPEND') {
+    const spendCents = cents(spend.value)
+    return spendCents ? { offer, spendCents } : undefined
+  }
+  const isGood = take.value >= 2 && take.value <= 12 && pay.value >= 1 && pay.value < take.value
+  return isGood ? { offer, take: take.value, pay: pay.value } : undefined
+})
+const DEALS = [
+  { value: 'BUNDLE', label: 'three for two' },
+  { value: 'SPEND', label: 'one free from a bill' },
+] as const
+
+function putDeal(): void {
+  if (!deal.value) return
+  party.edit('add a deal', addDeal(deal.value))
+  void household.keep(brief.value, 'SHOPS')
+  dealing.value = undefined
+}
+
+function dropDeal(id: string): void {
+  party.edit('take a deal away', (draft) => {
+    draft.prices.deals = draft.prices.deals?.filter((known) => known.id !== id)
+  })
   void household.keep(brief.value, 'SHOPS')
 }
 
@@ -68,7 +112,9 @@ function atHome(): void {
   <v-dialog v-model="open" max-width="420" @after-leave="emit('close')">
     <v-card>
       <h2>{{ line.name }}</h2>
-      <p class="quiet">Planned: {{ line.amount }}, {{ line.cost.text }}</p>
+      <p class="quiet">
+        Planned: {{ line.amount }}, {{ line.cost.text }}{{ seen ? `, a price of ${seen}` : '' }}
+      </p>
       <form class="other" @submit.prevent="bought">
         <MeasureInput
           v-model="grams"
@@ -87,6 +133,39 @@ function atHome(): void {
       </form>
       <p v-if="weight === undefined" class="unmet">A weight up to {{ weightText(brief.units, 50000) }}.</p>
       <p v-if="paid === undefined" class="unmet">A price such as 3.49.</p>
+      <template v-if="offer">
+        <p v-for="known in deals" :key="known.id" class="choice-row">
+          <b>{{ dealText(known) }}</b>
+          <button type="button" class="chip faint" @click="dropDeal(known.id)">No longer</button>
+        </p>
+        <div class="choice-row deals">
+          <span class="quiet">On the shelf:</span>
+          <ChipChoice
+            :options="DEALS"
+            :on="dealing ?? []"
+            @choose="dealing = dealing === $event ? undefined : $event"
+          />
+        </div>
+        <form v-if="dealing" class="choice-row" @submit.prevent="putDeal">
+          <template v-if="dealing === 'BUNDLE'">
+            <input
+              v-model.number="take"
+              class="few"
+              type="number"
+              min="2"
+              max="12"
+              aria-label="Packs taken"
+            />
+            <span>for</span>
+            <input v-model.number="pay" class="few" type="number" min="1" max="11" aria-label="Packs paid" />
+          </template>
+          <template v-else>
+            <span>a pack free from</span>
+            <input v-model="spend" class="few" inputmode="decimal" aria-label="Bill from which one is free" />
+          </template>
+          <button type="submit" class="chip solid" :disabled="!deal">Use it</button>
+        </form>
+      </template>
       <div class="rest">
         <button type="button" class="chip" @click="soldOut">None left on the shelf</button>
         <button type="button" class="chip" @click="atHome">Have it at home</button>
@@ -116,6 +195,14 @@ input {
   border: 0;
   border-bottom: 2px solid var(--rim);
   padding: 4px 2px;
+}
+
+.deals {
+  padding-top: 10px;
+}
+
+.few {
+  width: 76px;
 }
 
 .rest {

@@ -29,7 +29,7 @@ it('closes and opens a day', async () => {
   expect(party.brief?.shops[0]?.closedOn).toEqual([])
 })
 
-it('names the shop, and takes it away with its prices', async () => {
+it('names the shop, and takes it away', async () => {
   const party = await opened()
   const view = mounted(TripSheet, { shopId: 'market' })
   await view.find('.name input').setValue('The hall')
@@ -40,5 +40,24 @@ it('names the shop, and takes it away with its prices', async () => {
     .find((chip) => chip.text() === 'Not this shop')
     ?.trigger('click')
   expect(party.brief?.shops.some(({ id }) => id === 'market')).toBe(false)
-  expect(party.brief?.prices.offers.some(({ shop }) => shop === 'market')).toBe(false)
+})
+
+it('orders aisles by the keys, and by dragging', async () => {
+  const party = await opened()
+  const view = mounted(TripSheet, { shopId: 'market' })
+  const rows = () => view.findAll('.aisles button')
+  const first = rows()[0]?.text() ?? ''
+  await rows()[1]?.trigger('keydown', { key: 'ArrowUp' })
+  const walked = party.brief?.shops[0]?.aisles ?? []
+  expect(rows()[1]?.text().slice(1)).toBe(first.slice(1))
+  expect(walked.length).toBeGreaterThan(5)
+
+  const list = view.find('.aisles').element
+  list.getBoundingClientRect = () => ({ top: 0, height: walked.length * 10 }) as DOMRect
+  const held = rows()[0]?.element as HTMLElement
+  held.setPointerCapture = () => {}
+  await rows()[0]?.trigger('pointerdown', { pointerId: 1 })
+  await rows()[0]?.trigger('pointermove', { clientY: 35 })
+  await rows()[3]?.trigger('pointerup')
+  expect(party.brief?.shops[0]?.aisles?.[3]).toBe(walked[0])
 })

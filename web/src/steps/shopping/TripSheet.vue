@@ -3,7 +3,11 @@ import { computed, ref } from 'vue'
 import type { Brief } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { AISLES, labelOf } from '@/party/words'
+import { serverNow } from '@/api/client'
 import ChipChoice from '@/ui/ChipChoice.vue'
+import OrderedList from '@/ui/OrderedList.vue'
+import { clockText, nowIn } from '@/ui/time'
+import { inOneTrip, todayAt } from './lists'
 import { vSaid } from '@/ui/said'
 import WhenInput from '@/ui/WhenInput.vue'
 
@@ -60,12 +64,13 @@ const walk = computed(() => [
   ...new Set([...(shop.value?.aisles ?? []), ...AISLES.map((aisle) => aisle.value)]),
 ])
 
-function earlier(i: number): void {
-  const order = [...walk.value]
-  const [moved] = order.splice(i, 1)
-  if (moved) order.splice(i - 1, 0, moved)
-  change('change the order of aisles', (s) => (s.aisles = order))
-}
+const aisles = computed(() => walk.value.map((aisle) => ({ value: aisle, label: labelOf(AISLES, aisle) })))
+const setWalk = (order: typeof walk.value) => change('change the order of aisles', (s) => (s.aisles = order))
+
+const today = computed(
+  () => shop.value && todayAt(shop.value, nowIn(brief.value.zone, new Date(serverNow()))),
+)
+const goToday = (at: string) => change('go today', (s) => (s.tripAt = at))
 
 /** An empty field means that nobody knows; closing before opening is put right by leaving the other open. */
 function setHour(field: 'opens' | 'closes', time: string): void {
@@ -87,6 +92,19 @@ function setHour(field: 'opens' | 'closes', time: string): void {
         <span class="quiet">Going there</span>
         <WhenInput type="datetime-local" :value="shop.tripAt.slice(0, 16)" @said="move" />
       </label>
+      <div class="choice-row trips">
+        <button v-if="today" type="button" class="chip" @click="goToday(today)">
+          Today at {{ clockText(today) }}
+        </button>
+        <button
+          v-if="brief.shops.length > 1"
+          type="button"
+          class="chip"
+          @click="party.edit('shop in one trip', inOneTrip(shopId))"
+        >
+          All shops in one trip
+        </button>
+      </div>
       <p class="quiet">Closed on</p>
       <div class="days">
         <ChipChoice :options="DAYS" :on="shop.closedOn ?? []" @choose="toggle" />
@@ -117,20 +135,7 @@ function setHour(field: 'opens' | 'closes', time: string): void {
         }}</span>
       </div>
       <p class="quiet">Aisles in the order you walk</p>
-      <ol class="aisles">
-        <li v-for="(aisle, i) in walk" :key="aisle">
-          <span>{{ labelOf(AISLES, aisle) }}</span>
-          <button
-            type="button"
-            class="chip"
-            :disabled="i === 0"
-            :aria-label="`${labelOf(AISLES, aisle)} earlier`"
-            @click="earlier(i)"
-          >
-            earlier
-          </button>
-        </li>
-      </ol>
+      <OrderedList class="aisles" :options="aisles" @order="setWalk" />
       <div class="foot">
         <button type="button" class="chip faint" @click="remove">Not this shop</button>
         <v-btn color="primary" @click="open = false">Done</v-btn>
@@ -173,16 +178,10 @@ function setHour(field: 'opens' | 'closes', time: string): void {
 
 .aisles {
   margin: 0 0 14px;
-  padding-left: 22px;
 }
 
-.aisles li > span {
-  display: inline-block;
-  min-width: 160px;
-}
-
-.aisles li {
-  padding: 2px 0;
+.trips {
+  padding-bottom: 14px;
 }
 
 .name {

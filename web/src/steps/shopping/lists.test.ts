@@ -2,7 +2,7 @@ import { expect, it } from 'vitest'
 import type { Brief } from '@/api/types'
 import { aBrief, aLine, aPlan } from '@/test/data'
 import { localMs } from '@/ui/time'
-import { cents, nextTrip, paidFor, tripLists } from './lists'
+import { addDeal, cents, dealText, inOneTrip, nextTrip, paidFor, todayAt, tripLists } from './lists'
 
 it('lists by aisle and counts what is left', () => {
   const plan = aPlan()
@@ -45,14 +45,46 @@ it('goes to a new shop the evening before, or soon when that is over', () => {
 it('learns what a thing without a price costs, and what another size costs', () => {
   const brief = aBrief()
   brief.prices.offers = []
-  paidFor({ ...aLine('leek', 'Produce'), grams: 400 }, 'corner', 400, 250)(brief)
+  paidFor({ ...aLine('leek', 'Produce'), grams: 400 }, 'corner', 400, 250, '2026-11-26')(brief)
   expect(brief.prices.offers).toMatchObject([
-    { shop: 'corner', ingredient: 'leek', grams: 400, priceCents: 250 },
+    { shop: 'corner', ingredient: 'leek', grams: 400, priceCents: 250, asOf: '2026-11-26' },
   ])
 
   const line = { ...aLine('leek', 'Produce'), offer: brief.prices.offers[0]?.id ?? '', grams: 800, count: 2 }
-  paidFor(line, 'corner', 800, 600)(brief)
-  expect(brief.prices.offers).toMatchObject([{ priceCents: 300 }])
-  paidFor(line, 'corner', 1000, 700)(brief)
+  paidFor(line, 'corner', 800, 600, '2026-11-27')(brief)
+  expect(brief.prices.offers).toMatchObject([{ priceCents: 300, asOf: '2026-11-27' }])
+  paidFor(line, 'corner', 1000, 700, '2026-11-27')(brief)
   expect(brief.prices.offers).toHaveLength(2)
+})
+
+it('puts all shops on one way', () => {
+  const brief = aBrief()
+  brief.shops = [
+    { id: 'a', name: 'A', tripAt: '2026-11-27T18:00:00' },
+    { id: 'b', name: 'B', tripAt: '2026-11-28T09:00:00' },
+    { id: 'c', name: 'C', tripAt: '2026-11-26T09:00:00' },
+  ]
+  inOneTrip('b')(brief)
+  expect(brief.shops.map(({ tripAt }) => tripAt)).toEqual([
+    '2026-11-28T11:00:00',
+    '2026-11-28T09:00:00',
+    '2026-11-28T10:00:00',
+  ])
+})
+
+it('goes today as soon as one can be there, unless it is closed', () => {
+  const at = (now: string, shop: object) =>
+    todayAt({ id: 'a', name: 'A', tripAt: '2026-11-27T18:00:00', ...shop }, localMs(now))
+  expect(at('2026-11-24T10:05:00', {})).toBe('2026-11-24T10:30:00')
+  expect(at('2026-11-24T06:05:00', { opens: '08:00:00' })).toBe('2026-11-24T08:00:00')
+  expect(at('2026-11-24T19:20:00', { closes: '20:00:00' })).toBeUndefined()
+  expect(at('2026-11-24T10:05:00', { closedOn: ['TUESDAY'] })).toBeUndefined()
+})
+
+it('types deals in as they stand on the shelf', () => {
+  const brief = aBrief()
+  addDeal({ offer: 'leek', take: 3, pay: 2 })(brief)
+  addDeal({ offer: 'leek', spendCents: 4000 })(brief)
+  expect(brief.prices.deals?.map(dealText)).toEqual(['3 for 2', 'one free from 40.00'])
+  expect(new Set(brief.prices.deals?.map(({ id }) => id)).size).toBe(2)
 })

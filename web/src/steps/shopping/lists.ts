@@ -47,24 +47,66 @@ export function nextTrip(brief: Brief, now: number): string {
   return localText(before >= now ? before : Math.min(soon, sitDown - 2 * HALF_HOUR_MS))
 }
 
-/** The price of a line as it was paid: its offer's, or a first offer of what had none. */
-export const paidFor = (line: Line, shop: string, grams: number, priceCents: number) => (draft: Brief) => {
-  const offer = draft.prices.offers.find(({ id }) => id === line.offer)
-  if (!offer || Math.round(grams) !== Math.round(line.grams)) {
-    const id = freshId(`own-${line.ingredient}`, draft.prices.offers)
-    draft.prices.offers.push({
-      id,
-      shop,
-      ingredient: line.ingredient,
-      name: line.name,
-      grams: Math.round(grams),
-      priceCents,
-    })
-  } else if (offer.priceCents === undefined) {
-    offer.priceCentsPerKg = Math.round((priceCents / grams) * 1000)
-  } else {
-    offer.priceCents = Math.round(priceCents / line.count)
+/** The price of a line as it was paid that day: its offer's, or a first offer of what had none. */
+export const paidFor =
+  (line: Line, shop: string, grams: number, priceCents: number, asOf: string) => (draft: Brief) => {
+    const offer = draft.prices.offers.find(({ id }) => id === line.offer)
+    if (!offer || Math.round(grams) !== Math.round(line.grams)) {
+      const id = freshId(`own-${line.ingredient}`, draft.prices.offers)
+      draft.prices.offers.push({
+        id,
+        shop,
+        ingredient: line.ingredient,
+        name: line.name,
+        grams: Math.round(grams),
+        priceCents,
+        asOf,
+      })
+      return
+    }
+    offer.asOf = asOf
+    if (offer.priceCents === undefined) offer.priceCentsPerKg = Math.round((priceCents / grams) * 1000)
+    else offer.priceCents = Math.round(priceCents / line.count)
   }
+
+/** All shops on one way, an hour each, beginning when this one was planned. */
+export const inOneTrip = (shop: string) => (draft: Brief) => {
+  const first = draft.shops.find(({ id }) => id === shop)
+  if (!first) return
+  const others = draft.shops.filter(({ id }) => id !== shop).sort((a, b) => a.tripAt.localeCompare(b.tripAt))
+  const begin = localMs(first.tripAt)
+  others.forEach((other, i) => (other.tripAt = localText(begin + (i + 1) * 2 * HALF_HOUR_MS)))
+}
+
+/**
+ * The next quarter of an hour at which somebody can shop there today; undefined once it closes, or is closed today.
+ *
+ * @param now on the scale of `localMs` [ms]
+ */
+export function todayAt(shop: Brief['shops'][number], now: number): string | undefined {
+  const soon = Math.ceil((now + QUARTER_MS) / QUARTER_MS) * QUARTER_MS
+  const day = localText(now).slice(0, 10)
+  const opens = shop.opens ? localMs(`${day}T${shop.opens}`) : soon
+  const last = shop.closes ? localMs(`${day}T${shop.closes}`) - HALF_HOUR_MS : localMs(`${day}T23:00:00`)
+  const at = Math.max(soon, opens)
+  const isClosed = shop.closedOn?.includes(dayOf(day)) ?? false
+  return isClosed || at > last ? undefined : localText(at)
+}
+
+type Day = NonNullable<Brief['shops'][number]['closedOn']>[number]
+const DAYS: Day[] = ['SUNDAY', 'MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY']
+const dayOf = (date: string) => DAYS[new Date(`${date}T00:00:00Z`).getUTCDay()] as Day
+
+type Deal = NonNullable<Brief['prices']['deals']>[number]
+
+/** A deal in the host's words. @example dealText({ id: 'd', offer: 'o', take: 3, pay: 2 }) // '3 for 2' */
+export const dealText = ({ take, pay, spendCents }: Deal): string =>
+  spendCents === undefined ? `${take} for ${pay}` : `one free from ${(spendCents / 100).toFixed(2)}`
+
+/** One more deal on an offer. */
+export const addDeal = (deal: Omit<Deal, 'id'>) => (draft: Brief) => {
+  const deals = draft.prices.deals ?? []
+  draft.prices.deals = [...deals, { ...deal, id: freshId('deal', deals) }]
 }
 
 /** The server takes no price above this [cents]. */

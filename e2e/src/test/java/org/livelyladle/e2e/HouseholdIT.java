@@ -5,7 +5,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** What is kept from party to party: people, broths of one's own, a party as last time. */
@@ -39,6 +41,43 @@ class HouseholdIT extends BrowserTest {
         assertThat(page.locator(".guests li").first()).containsText("no crustaceans");
         page.navigate("/household");
         assertThat(page.locator("section[aria-label=People]")).containsText("Cleo");
+    }
+
+    /** Tonight in fifteen gestures: the table, meat bought cut, a packet of one's own in a pot, and the corner shop. */
+    @Test
+    void tonightWithOnesOwnPacketAndShop() {
+        List<Runnable> gestures = List.of(
+                () -> button("New party").click(),
+                () -> page.getByLabel("Who comes? One name a line").fill("Lea\nMo\nNils"),
+                () -> dialog().getByRole(
+                                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Tonight")))
+                        .click(),
+                () -> start("Quick, with packets"),
+                () -> button("Set the table").click(),
+                () -> walkTo("Pots"),
+                () -> page.locator("button.broth").first().click(),
+                () -> button("Write our own").click(),
+                () -> dialog().getByLabel("What goes in, one a line").fill("120 g chilli broth paste"),
+                () -> button("Read it").click(),
+                () -> button("Take it in").click(),
+                () -> walkTo("Shop"),
+                () -> button("Add a shop").click(),
+                () -> dialog().getByLabel("Shop", new Locator.GetByLabelOptions().setExact(true))
+                        .fill("Round the corner"),
+                () -> button("Done").click());
+        page.clock().setFixedTime("2026-11-24T15:00:00Z");
+        page.navigate("/");
+        gestures.forEach(Runnable::run);
+        Assertions.assertThat(gestures).hasSizeLessThanOrEqualTo(15);
+
+        assertThat(dialog()).hasCount(0);
+        assertThat(page.locator("main")).containsText("Round the corner");
+        walkTo("Pots");
+        page.getByLabel("Recipe of Chilli broth paste").first().click();
+        assertThat(dialog().locator(".body")).containsText("keep");
+        String id = page.url().replaceAll(".*/party/([^/]+)/.*", "$1");
+        Assertions.assertThat(page.context().request().get("/api/parties/" + id).text())
+                .contains("\"bought\":\"CUT\"");
     }
 
     /** Tonight, quick, a shop of one's own: ten gestures to a list without a price. */

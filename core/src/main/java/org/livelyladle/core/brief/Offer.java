@@ -1,5 +1,6 @@
 package org.livelyladle.core.brief;
 
+import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.check.Check;
@@ -13,6 +14,7 @@ import org.livelyladle.core.check.InvalidInputException;
  * @param stepGrams smallest step of loose goods [g]
  * @param priceCentsPerKg price of loose goods [cents/kg]
  * @param bought the state it is sold in; any when left out
+ * @param asOf when somebody saw this price; as all the prices when left out
  */
 public record Offer(
         String id,
@@ -23,7 +25,8 @@ public record Offer(
         @Nullable Integer priceCents,
         @Nullable Integer stepGrams,
         @Nullable Integer priceCentsPerKg,
-        @Nullable Bought bought) {
+        @Nullable Bought bought,
+        @Nullable LocalDate asOf) {
 
     private static final int MOST_GRAMS = 50_000;
     private static final int MOST_CENTS = 1_000_000;
@@ -50,6 +53,20 @@ public record Offer(
                     priceCentsPerKg,
                     "at most " + MOST_CENTS + " cents for a step of " + stepGrams + " g");
         }
+    }
+
+    /** A price as old as all the others. */
+    public Offer(
+            String id,
+            String shop,
+            String ingredient,
+            String name,
+            @Nullable Integer grams,
+            @Nullable Integer priceCents,
+            @Nullable Integer stepGrams,
+            @Nullable Integer priceCentsPerKg,
+            @Nullable Bought bought) {
+        this(id, shop, ingredient, name, grams, priceCents, stepGrams, priceCentsPerKg, bought, null);
     }
 
     /** Sold in any state. */

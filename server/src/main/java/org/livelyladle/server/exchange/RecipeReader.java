@@ -13,6 +13,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnBroth.OwnPart;
 import org.livelyladle.core.brief.OwnIngredient;
+import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Ingredient;
@@ -71,7 +72,7 @@ final class RecipeReader {
         }
         double makes = makes(recipe.get("recipeYield"));
         List<OwnPart> parts = grams.entrySet().stream()
-                .map(entry -> OwnPart.of(entry.getKey(), entry.getValue()))
+                .map(entry -> part(entry.getKey(), entry.getValue()))
                 .toList();
         double salt = grams.getOrDefault("salt", 0.0) / makes * 100;
         String url = text(recipe.get("url"));
@@ -88,6 +89,14 @@ final class RecipeReader {
                 null,
                 null);
         return new RecipePreview(rows, broth, unknown);
+    }
+
+    /** What the broths of the catalogue take by the packet is a packet here too: half of it is kept back. */
+    private OwnPart part(String ingredient, double grams) {
+        boolean isPacket = catalogue.broths().stream()
+                .flatMap(broth -> broth.parts().stream())
+                .anyMatch(part -> part.ingredient().equals(ingredient) && part.scaling() == Broth.Scaling.PACKET);
+        return new OwnPart(ingredient, grams, isPacket ? Broth.Scaling.PACKET : null, null, null);
     }
 
     private static Optional<JsonNode> find(@Nullable JsonNode node, int depth) {
