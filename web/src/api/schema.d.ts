@@ -1675,7 +1675,6 @@ export interface components {
             inSides?: string[];
             /** @enum {string} */
             keptIn?: "SHOP" | "FRIDGE" | "FREEZER";
-            ready?: boolean;
             /** Format: int32 */
             secondsGrams?: number;
             /** Format: int32 */

@@ -105,7 +105,7 @@ export const aTask = (id: string, over: Partial<PrepTask> = {}): PrepTask => ({
 export function aBrief(): Brief {
   return {
     format: 'lively-ladle/party',
-    formatVersion: 1,
+    formatVersion: 2,
     catalogueVersion: '1',
     title: 'Supper',
     sitDown: '2026-11-28T19:00:00',

@@ -277,7 +277,6 @@ public final class Parties {
                     null,
                     null,
                     null,
-                    null,
                     oneIn(3) ? any(Bought.values()) : null,
                     oneIn(6) ? any(KeptIn.values()) : null,
                     cut.makerCooks() && oneIn(2) ? Boolean.TRUE : null,

@@ -94,7 +94,7 @@ public record Brief(
         @Nullable List<Category> without) {
 
     public static final String FORMAT = "lively-ladle/party";
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
     public static final int MOST_GUESTS = 60;
     public static final int MOST_POTS = 12;
     public static final int MOST_SIDES = 24;
@@ -111,7 +111,9 @@ public record Brief(
         if (!FORMAT.equals(format)) {
             throw new InvalidInputException("format", String.valueOf(format), "'" + FORMAT + "'");
         }
-        Check.range(formatVersion, "formatVersion", VERSION, VERSION);
+        if (formatVersion != VERSION) {
+            throw new InvalidInputException("formatVersion", formatVersion, "1 or " + VERSION + "; 1 is lifted");
+        }
         catalogueVersion = Check.text(catalogueVersion, "catalogueVersion", 20);
         title = Check.text(title, "title", 80);
         Check.present(sitDown, "sitDown");
@@ -159,7 +161,7 @@ public record Brief(
     }
 
     private static Map<Category, Double> complete(@Nullable Map<Category, Double> given) {
-        Map<Category, Double> said = given == null ? Map.of() : apart(given);
+        Map<Category, Double> said = given == null ? Map.of() : given;
         Map<Category, Double> all = new EnumMap<>(Category.class);
         for (Category category : Category.served()) {
             Double grams = said.get(category);
@@ -174,22 +176,6 @@ public record Brief(
                     "portionsPerAdult", "LARDER", "served categories only: " + Category.served());
         }
         return Collections.unmodifiableMap(all);
-    }
-
-    /** Older briefs say all kinds and count quick vegetables with the roots: both are shared as usual. */
-    private static Map<Category, Double> apart(Map<Category, Double> given) {
-        Double roots = given.get(Category.ROOTS);
-        if (roots == null
-                || given.containsKey(Category.VEGETABLES)
-                || given.size() < Category.served().size() - 1) {
-            return given;
-        }
-        double slow = Category.ROOTS.gramsPerAdult();
-        double quick = Category.VEGETABLES.gramsPerAdult();
-        Map<Category, Double> apart = new EnumMap<>(given);
-        apart.put(Category.ROOTS, roots * slow / (slow + quick));
-        apart.put(Category.VEGETABLES, roots * quick / (slow + quick));
-        return apart;
     }
 
     private static List<Side> sidesOf(List<Pot> pots) {

@@ -14,7 +14,6 @@ import org.livelyladle.core.check.InvalidInputException;
  *
  * @param fromFrozen put in straight from the freezer although the cut is meant thawed
  * @param sizePercent how thick this host cuts it, against the catalogue's size [%]; 100 when left out
- * @param ready older way to say that it is bought {@link Bought#READY}; never kept
  * @param tending who looks after it in the broth; as usual for the cut when left out
  * @param eatenLast left in the broth as long as it stays good, and eaten in the end; false when left out
  * @param with another cut of the menu that is eaten together with it; none when left out
@@ -31,7 +30,6 @@ public record MenuItem(
         String cut,
         boolean fromFrozen,
         @Nullable Integer sizePercent,
-        @Nullable Boolean ready,
         @Nullable Tending tending,
         @Nullable Boolean eatenLast,
         @Nullable String with,
@@ -63,10 +61,6 @@ public record MenuItem(
         inSides = inSides == null || inSides.isEmpty()
                 ? null
                 : Check.distinct(inSides, "inSides", Brief.MOST_SIDES, side -> side);
-        if (Boolean.TRUE.equals(ready) && bought == null) {
-            bought = Bought.READY;
-        }
-        ready = null;
         keptIn = keptIn == KeptIn.SHOP ? null : keptIn;
     }
 
@@ -81,8 +75,7 @@ public record MenuItem(
      * @param sizePercent against the catalogue's size [%]; 100 when left out
      */
     public static MenuItem of(String cut, boolean fromFrozen, @Nullable Integer sizePercent) {
-        return new MenuItem(
-                cut, fromFrozen, sizePercent, null, null, null, null, null, null, null, null, null, null, null);
+        return new MenuItem(cut, fromFrozen, sizePercent, null, null, null, null, null, null, null, null, null, null);
     }
 
     /** The same cut, cooked by whoever made it or raw. */
@@ -112,7 +105,7 @@ public record MenuItem(
 
     /** Another cut of the same food, bought and kept like this one. */
     public MenuItem as(String other) {
-        return new MenuItem(other, false, null, null, null, null, null, null, bought, keptIn, cooked, null, null, null);
+        return new MenuItem(other, false, null, null, null, null, null, bought, keptIn, cooked, null, null, null);
     }
 
     private MenuItem copy(
@@ -126,7 +119,6 @@ public record MenuItem(
                 cut,
                 fromFrozen,
                 sizePercent,
-                null,
                 tending,
                 eatenLast,
                 with,

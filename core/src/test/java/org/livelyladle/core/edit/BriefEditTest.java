@@ -73,7 +73,6 @@ class BriefEditTest {
                 true,
                 80,
                 null,
-                null,
                 true,
                 null,
                 null,

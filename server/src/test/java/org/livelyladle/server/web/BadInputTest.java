@@ -74,11 +74,11 @@ class BadInputTest extends ServerTest {
                         "a broth of the catalogue"),
                 bad(
                         "unknown format version",
-                        "\"formatVersion\": 1",
                         "\"formatVersion\": 2",
+                        "\"formatVersion\": 3",
                         400,
                         "formatVersion",
-                        "from 1 to 1"),
+                        "1 or 2"),
                 bad("unknown format", "lively-ladle/party", "other/party", 400, "format", "lively-ladle/party"),
                 bad(
                         "wrong type",
