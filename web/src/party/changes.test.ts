@@ -35,6 +35,26 @@ describe('diff and apply', () => {
     expect(apply(next, inverse(changes))).toEqual(base)
   })
 
+  it('knows lists of one name by what is in them', () => {
+    const was = { guests: [{ id: 'ada' }], sauces: [{ sauce: 'citrus', guests: ['ada', 'bo'] }] }
+    const is = { guests: [{ id: 'ada' }], sauces: [{ sauce: 'citrus', guests: ['bo', 'cy'] }] }
+    const changes = diff(was, is)
+
+    expect(changes.map(({ path }) => path.join('.'))).toEqual([
+      'sauces.#citrus.guests.#ada',
+      'sauces.#citrus.guests.#cy',
+    ])
+    expect(apply(is, inverse(changes))).toEqual(was)
+  })
+
+  it('tells two offers of one thing apart, and pins of offers by their thing', () => {
+    const offer = (id: string, priceCents: number) => ({ id, ingredient: 'kelp', priceCents })
+    const was = { prices: { offers: [offer('a', 100), offer('b', 200)] } }
+    const is = { prices: { offers: [offer('a', 100), offer('b', 250)] } }
+
+    expect(diff(was, is).map(({ path }) => path.join('.'))).toEqual(['prices.offers.#b.priceCents'])
+  })
+
   it('leaves out a change to somebody who is gone', () => {
     const next = copy()
     const bo = next.guests[1]

@@ -1,5 +1,7 @@
 /** Differences between two versions of a brief, by entity and field; the ground of undo and of merging. */
 
+import keys from '@/api/keys.json'
+
 export type Json = string | number | boolean | null | undefined | Json[] | { [key: string]: Json }
 
 /** One field or entity that differs. A step of a path is a field name, or `#key` for an entity of a list. */
@@ -14,48 +16,18 @@ export interface Change {
 type Entity = { [key: string]: Json }
 
 /**
- * What makes an entity of a list itself, by the list's name; no field for lists of plain words, each itself. Lists not
- * named here are one value.
+ * What makes an entity of a list itself, by the list's name: each way a list of that name has. A list not named here is
+ * one value.
  */
-const KEYS: Record<string, string[]> = {
-  guests: ['id'],
-  people: ['id'],
-  needs: ['kind'],
-  wishes: ['cut'],
-  pots: ['id'],
-  sides: ['id'],
-  menu: ['cut'],
-  sauces: ['sauce'],
-  shops: ['id'],
-  offers: ['id'],
-  pantry: ['ingredient'],
-  cooks: ['id'],
-  portions: ['guest', 'cut'],
-  tasks: ['task'],
-  drops: ['cut', 'side', 'batch'],
-  splashes: ['guest', 'pot'],
-  trades: ['shortOf', 'by'],
-  extras: ['ingredient'],
-  ownIngredients: ['id'],
-  ownBroths: ['id'],
-  ownSauces: ['id'],
-  parts: ['ingredient'],
-  deals: ['id'],
-  circuits: ['id'],
-  sauceBar: [],
-  reachedBy: [],
-  allergens: [],
-  traits: [],
-  skills: [],
-}
+const KEYS: Record<string, string[][]> = keys
 
 function keyOf(list: string, entity: Json): string | undefined {
-  // decisions.offers holds pins, which have no id of their own
-  const fields = KEYS[list]
-  if (fields?.length === 0) return `#${String(entity)}`
-  if (!fields || typeof entity !== 'object' || entity === null || Array.isArray(entity)) return undefined
-  const present = list === 'offers' && entity.id === undefined ? ['ingredient'] : fields
-  return '#' + present.map((field) => String(entity[field])).join('|')
+  if (typeof entity !== 'object' || entity === null) return `#${String(entity)}`
+  if (Array.isArray(entity)) return undefined
+  const fields = KEYS[list]?.find(
+    (way) => way.length > 0 && way.every((field) => entity[field] !== undefined),
+  )
+  return fields && '#' + fields.map((field) => String(entity[field])).join('|')
 }
 
 function isEntity(value: Json): value is Entity {

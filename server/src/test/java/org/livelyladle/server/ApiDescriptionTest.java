@@ -9,8 +9,12 @@ import com.networknt.schema.SpecificationVersion;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
+import java.util.Comparator;
 import java.util.Deque;
+import java.util.List;
+import java.util.SortedSet;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
@@ -23,6 +27,11 @@ import tools.jackson.databind.node.ObjectNode;
  */
 class ApiDescriptionTest extends ServerTest {
     private static final Path DESCRIPTION = Path.of("../web/src/api/openapi.json");
+    private static final Path KEYS = Path.of("../web/src/api/keys.json");
+    private static final Comparator<List<String>> BY_ID = Comparator.comparing(
+                    (List<String> way) -> !way.equals(List.of("id")))
+            .thenComparing(List::toString);
+
     private static final Path SCHEMA = Path.of("../docs/formats/party.schema.json");
     private static final Path HOUSEHOLD = Path.of("../docs/formats/household.schema.json");
     private final JsonMapper pretty = JsonMapper.builder()
@@ -35,6 +44,7 @@ class ApiDescriptionTest extends ServerTest {
         check(DESCRIPTION, sorted(api));
         check(SCHEMA, schemaOf("Brief", "A party of Lively Ladle (party.json)", api));
         check(HOUSEHOLD, schemaOf("Household", "A household of Lively Ladle (household.json)", api));
+        check(KEYS, keysOf(schemaOf("Brief", "", api), schemaOf("Household", "", api)));
     }
 
     @Test
@@ -60,6 +70,27 @@ class ApiDescriptionTest extends ServerTest {
         assertThat(Files.readString(file))
                 .as("run ./ladle api and commit " + file)
                 .isEqualTo(text);
+    }
+
+    /** By the names of lists, what makes an entry itself; one way for each kind of list of that name, an id first. */
+    private JsonNode keysOf(JsonNode... documents) {
+        TreeMap<String, SortedSet<List<String>>> keys = new TreeMap<>();
+        for (JsonNode document : documents) {
+            document.get("$defs")
+                    .forEach(definition -> definition
+                            .path("properties")
+                            .properties()
+                            .forEach(part -> {
+                                JsonNode key = part.getValue().path("x-key");
+                                if (key.isArray()) {
+                                    keys.computeIfAbsent(part.getKey(), name -> new TreeSet<>(BY_ID))
+                                            .add(key.valueStream()
+                                                    .map(JsonNode::asString)
+                                                    .toList());
+                                }
+                            }));
+        }
+        return pretty.valueToTree(keys);
     }
 
     /** The part of the description a document consists of, as a schema of its own. */

@@ -21,6 +21,7 @@ import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.Key;
 import org.livelyladle.core.measure.UnitSystem;
 
 /**
@@ -68,30 +69,30 @@ public record Brief(
         int marginPercent,
         int wasteCentsPerKg,
         int bufferMinutes,
-        List<Guest> guests,
-        List<Pot> pots,
-        List<MenuItem> menu,
-        List<SauceChoice> sauces,
-        List<Shop> shops,
+        @Key("id") List<Guest> guests,
+        @Key("id") List<Pot> pots,
+        @Key("cut") List<MenuItem> menu,
+        @Key("sauce") List<SauceChoice> sauces,
+        @Key("id") List<Shop> shops,
         PriceSnapshot prices,
-        List<PantryItem> pantry,
-        List<Cook> cooks,
+        @Key("ingredient") List<PantryItem> pantry,
+        @Key("id") List<Cook> cooks,
         Decisions decisions,
-        @Nullable List<ExtraChoice> extras,
-        @Nullable List<String> sauceBar,
-        @Nullable List<OwnIngredient> ownIngredients,
+        @Key("ingredient") @Nullable List<ExtraChoice> extras,
+        @Key({}) @Nullable List<String> sauceBar,
+        @Key("id") @Nullable List<OwnIngredient> ownIngredients,
         @Nullable Integer altitudeM,
         @Nullable SaltBand saltBand,
         @Nullable Kitchen kitchen,
-        @Nullable List<OwnBroth> ownBroths,
-        @Nullable List<OwnSauce> ownSauces,
+        @Key("id") @Nullable List<OwnBroth> ownBroths,
+        @Key("id") @Nullable List<OwnSauce> ownSauces,
         @Nullable List<Course> courses,
         @Nullable Tempo tempo,
         @Nullable Emphasis emphasis,
         @Nullable Starch starch,
         @Nullable Ending ending,
         @Nullable List<String> minders,
-        @Nullable List<Category> without) {
+        @Key({}) @Nullable List<Category> without) {
 
     public static final String FORMAT = "lively-ladle/party";
     public static final int VERSION = 2;

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Skill;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.Key;
 
 /**
  * A pair of hands in the kitchen.
@@ -23,7 +24,7 @@ public record Cook(
         String id,
         String name,
         @Nullable Boolean helper,
-        @Nullable List<Skill> skills,
+        @Key({}) @Nullable List<Skill> skills,
         @Nullable LocalTime from,
         @Nullable LocalTime until,
         @Nullable List<Busy> busy) {

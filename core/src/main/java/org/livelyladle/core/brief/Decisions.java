@@ -6,15 +6,16 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.Key;
 
 /** What the host decided by hand. A hard rule beats a pin; the beaten pin stays and the plan says why. */
 public record Decisions(
-        List<PortionPin> portions,
-        List<OfferPin> offers,
-        List<TaskPin> tasks,
-        List<DropPin> drops,
-        List<SplashChoice> splashes,
-        @Nullable List<Trade> trades) {
+        @Key({"guest", "cut"}) List<PortionPin> portions,
+        @Key("ingredient") List<OfferPin> offers,
+        @Key("task") List<TaskPin> tasks,
+        @Key({"cut", "side", "batch"}) List<DropPin> drops,
+        @Key({"guest", "pot"}) List<SplashChoice> splashes,
+        @Key({"shortOf", "by"}) @Nullable List<Trade> trades) {
 
     public Decisions {
         portions = Check.distinct(portions, "portions", 2000, pin -> List.of(pin.guest(), pin.cut()));

@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.Key;
 
 /**
  * Somebody who comes to eat.
@@ -21,8 +22,8 @@ public record Guest(
         String id,
         String name,
         Appetite appetite,
-        List<Need> needs,
-        List<Wish> wishes,
+        @Key("kind") List<Need> needs,
+        @Key("cut") List<Wish> wishes,
         Heat heat,
         int arrivesAfterMinutes,
         @Nullable Integer leavesAfterMinutes,

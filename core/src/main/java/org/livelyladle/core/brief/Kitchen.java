@@ -4,6 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Station;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.Key;
 
 /**
  * What the house has besides pots. What is left out is as usual.
@@ -17,7 +18,7 @@ import org.livelyladle.core.check.Check;
  */
 public record Kitchen(
         int ringWatts,
-        @Nullable List<Circuit> circuits,
+        @Key("id") @Nullable List<Circuit> circuits,
         @Nullable Integer rings,
         @Nullable Integer ovens,
         @Nullable Integer sinks,

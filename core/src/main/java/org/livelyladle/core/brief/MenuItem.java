@@ -8,6 +8,7 @@ import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.StartState;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.Key;
 
 /**
  * A cut that is on the menu.
@@ -33,7 +34,7 @@ public record MenuItem(
         @Nullable Tending tending,
         @Nullable Boolean eatenLast,
         @Nullable String with,
-        @Nullable List<String> inSides,
+        @Key({}) @Nullable List<String> inSides,
         @Nullable Bought bought,
         @Nullable KeptIn keptIn,
         @Nullable Boolean cooked,

@@ -11,6 +11,7 @@ import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.catalogue.Station;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.Key;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Mark;
 
@@ -31,7 +32,7 @@ public record OwnBroth(
         double makesMl,
         double saltPercent,
         @Nullable Heat heat,
-        List<OwnPart> parts,
+        @Key("ingredient") List<OwnPart> parts,
         List<OwnStep> steps,
         @Nullable String recipeUrl,
         @Nullable OwnBase base,

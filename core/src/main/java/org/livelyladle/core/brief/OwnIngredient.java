@@ -26,6 +26,7 @@ import org.livelyladle.core.catalogue.Times;
 import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.Key;
 import org.livelyladle.core.measure.Mark;
 
 /**
@@ -45,8 +46,8 @@ public record OwnIngredient(
         Category category,
         @Nullable Aisle aisle,
         @Nullable Origin origin,
-        @Nullable Set<Allergen> allergens,
-        @Nullable Set<Trait> traits,
+        @Key({}) @Nullable Set<Allergen> allergens,
+        @Key({}) @Nullable Set<Trait> traits,
         @Nullable Double edibleShare,
         @Nullable Integer keepsDays,
         @Nullable OwnCut cut,

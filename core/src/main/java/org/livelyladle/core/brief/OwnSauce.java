@@ -8,6 +8,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Sauce;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.Key;
 import org.livelyladle.core.measure.Mark;
 
 /**
@@ -21,7 +22,7 @@ import org.livelyladle.core.measure.Mark;
 public record OwnSauce(
         String id,
         String name,
-        List<SaucePart> parts,
+        @Key("ingredient") List<SaucePart> parts,
         @Nullable Double brothMl,
         Sauce.@Nullable Use use,
         @Nullable Double minutes,

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.Key;
 
 /**
  * A pot on the table, split into equal sides.
@@ -24,11 +25,11 @@ public record Pot(
         int capacityMl,
         int fillPercent,
         int basketsPerSide,
-        List<Side> sides,
+        @Key("id") List<Side> sides,
         @Nullable PotKind kind,
         @Nullable PotSize size,
         @Nullable HeatSource heat,
-        @Nullable List<String> reachedBy,
+        @Key({}) @Nullable List<String> reachedBy,
         @Nullable WayOfEating way,
         @Nullable Boil boil) {
     public static final int MOST_SIDES = 3;

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.Key;
 
 /**
  * Prices as they were on a day.
@@ -11,7 +12,9 @@ import org.livelyladle.core.check.Check;
  * @param deals what shops offered on top; none when left out
  */
 public record PriceSnapshot(
-        LocalDate asOf, List<Offer> offers, @Nullable List<Deal> deals) {
+        LocalDate asOf,
+        @Key("id") List<Offer> offers,
+        @Key("id") @Nullable List<Deal> deals) {
     public PriceSnapshot {
         Check.present(asOf, "asOf");
         offers = Check.distinct(offers, "offers", 1000, Offer::id);

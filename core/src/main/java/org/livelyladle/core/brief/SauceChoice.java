@@ -3,6 +3,7 @@ package org.livelyladle.core.brief;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.Key;
 
 /**
  * A house sauce that stands on the table.
@@ -11,7 +12,9 @@ import org.livelyladle.core.check.Check;
  * @param guests for whom it is; for everybody it suits when left out
  */
 public record SauceChoice(
-        String sauce, @Nullable Double perAdultMl, @Nullable List<String> guests) {
+        String sauce,
+        @Nullable Double perAdultMl,
+        @Key({}) @Nullable List<String> guests) {
     public SauceChoice {
         Check.id(sauce, "sauce");
         Check.rangeOrNone(perAdultMl, "perAdultMl", 0, 300);

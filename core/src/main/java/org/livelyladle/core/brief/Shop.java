@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Aisle;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.Key;
 
 /**
  * A shop and when the host goes there.
@@ -25,7 +26,7 @@ public record Shop(
         String id,
         String name,
         LocalDateTime tripAt,
-        @Nullable List<DayOfWeek> closedOn,
+        @Key({}) @Nullable List<DayOfWeek> closedOn,
         @Nullable List<Aisle> aisles,
         @Nullable LocalTime opens,
         @Nullable LocalTime closes,

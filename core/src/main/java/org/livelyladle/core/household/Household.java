@@ -27,6 +27,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.Key;
 import org.livelyladle.core.measure.UnitSystem;
 
 /**
@@ -51,15 +52,15 @@ public record Household(
         int formatVersion,
         UnitSystem units,
         String currency,
-        List<Guest> people,
-        List<Pot> pots,
+        @Key("id") List<Guest> people,
+        @Key("id") List<Pot> pots,
         @Nullable Kitchen kitchen,
         @Nullable Integer altitudeM,
         @Nullable SaltBand saltBand,
-        List<Cook> cooks,
-        List<UsualShop> shops,
+        @Key("id") List<Cook> cooks,
+        @Key("id") List<UsualShop> shops,
         PriceSnapshot prices,
-        List<PantryItem> pantry,
+        @Key("ingredient") List<PantryItem> pantry,
         @Nullable Map<Category, Double> portionsPerAdult,
         double sauceMlPerAdult,
         int marginPercent,
@@ -69,12 +70,12 @@ public record Household(
         @Nullable List<Course> courses,
         @Nullable Tempo tempo,
         @Nullable Starch starch,
-        @Nullable List<SauceChoice> sauces,
-        @Nullable List<String> sauceBar,
-        @Nullable List<ExtraChoice> extras,
-        @Nullable List<OwnIngredient> ownIngredients,
-        @Nullable List<OwnBroth> ownBroths,
-        @Nullable List<OwnSauce> ownSauces) {
+        @Key("sauce") @Nullable List<SauceChoice> sauces,
+        @Key({}) @Nullable List<String> sauceBar,
+        @Key("ingredient") @Nullable List<ExtraChoice> extras,
+        @Key("id") @Nullable List<OwnIngredient> ownIngredients,
+        @Key("id") @Nullable List<OwnBroth> ownBroths,
+        @Key("id") @Nullable List<OwnSauce> ownSauces) {
     public static final String FORMAT = "lively-ladle/household";
     public static final int VERSION = 1;
     private static final int MOST_PEOPLE = 300;

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.catalogue.Aisle;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.Key;
 
 /**
  * A shop and when the host usually goes there.
@@ -26,7 +27,7 @@ public record UsualShop(
         String name,
         int daysBefore,
         LocalTime at,
-        @Nullable List<DayOfWeek> closedOn,
+        @Key({}) @Nullable List<DayOfWeek> closedOn,
         @Nullable List<Aisle> aisles,
         @Nullable LocalTime opens,
         @Nullable LocalTime closes,

@@ -19,13 +19,16 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.check.Key;
 import org.livelyladle.core.edit.BriefEdit;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.providers.ObjectMapperProvider;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** Describes the API from its records: nested records by their full name, parts that are never null as required. */
+/** Describes the API from its records: nested records by their full name, parts that are never null as required,
+ * lists with what makes an entry itself ({@code x-key}).
+ */
 @Configuration
 class ApiDescription {
 
@@ -90,8 +93,19 @@ class ApiDescription {
                         : schema.get$ref().substring(schema.get$ref().lastIndexOf('/') + 1);
                 Schema<?> model = context.getDefinedModels().getOrDefault(String.valueOf(name), schema);
                 model.setRequired(required(java.getRawClass()));
+                keys(java.getRawClass(), model);
             }
             return schema;
+        }
+
+        /** What makes an entry of a list itself stands beside the list. */
+        private static void keys(Class<?> record, Schema<?> model) {
+            for (RecordComponent part : record.getRecordComponents()) {
+                Key key = part.getAnnotation(Key.class);
+                if (key != null && model.getProperties() != null) {
+                    model.getProperties().get(part.getName()).addExtension("x-key", List.of(key.value()));
+                }
+            }
         }
 
         private static List<String> required(Class<?> record) {
