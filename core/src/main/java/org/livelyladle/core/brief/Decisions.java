@@ -30,6 +30,31 @@ public record Decisions(
         return new Decisions(List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
+    /** These decisions with other portions pinned. */
+    public Decisions portions(List<PortionPin> pins) {
+        return new Decisions(pins, offers, tasks, drops, splashes, trades);
+    }
+
+    /** These decisions with other offers pinned. */
+    public Decisions offers(List<OfferPin> pins) {
+        return new Decisions(portions, pins, tasks, drops, splashes, trades);
+    }
+
+    /** These decisions with other prep tasks pinned. */
+    public Decisions tasks(List<TaskPin> pins) {
+        return new Decisions(portions, offers, pins, drops, splashes, trades);
+    }
+
+    /** These decisions with other drops pinned. */
+    public Decisions drops(List<DropPin> pins) {
+        return new Decisions(portions, offers, tasks, pins, splashes, trades);
+    }
+
+    /** These decisions with other trades. */
+    public Decisions trades(List<Trade> made) {
+        return new Decisions(portions, offers, tasks, drops, splashes, made);
+    }
+
     public Optional<PortionPin> portion(String guest, String cut) {
         return portions.stream()
                 .filter(pin -> pin.guest().equals(guest) && pin.cut().equals(cut))
@@ -44,28 +69,24 @@ public record Decisions(
     public Decisions handing(String task, String cook) {
         TaskPin old = task(task).orElse(new TaskPin(task, null, cook, null));
         TaskPin pin = new TaskPin(task, old.minutesBefore(), cook, old.minutes());
-        List<TaskPin> pins = Stream.concat(
-                        tasks.stream().filter(other -> !other.task().equals(task)), Stream.of(pin))
-                .toList();
-        return new Decisions(portions, offers, pins, drops, splashes, trades);
+        return tasks(Stream.concat(tasks.stream().filter(other -> !other.task().equals(task)), Stream.of(pin))
+                .toList());
     }
 
     /** These decisions, with a portion pinned. */
     public Decisions pinning(PortionPin pin) {
-        List<PortionPin> pins = Stream.concat(
+        return portions(Stream.concat(
                         portions.stream()
                                 .filter(other -> !other.guest().equals(pin.guest())
                                         || !other.cut().equals(pin.cut())),
                         Stream.of(pin))
-                .toList();
-        return new Decisions(pins, offers, tasks, drops, splashes, trades);
+                .toList());
     }
 
     /** These decisions and one more trade. */
     public Decisions trading(Trade trade) {
-        List<Trade> more = Stream.concat(Stream.ofNullable(trades).flatMap(List::stream), Stream.of(trade))
-                .toList();
-        return new Decisions(portions, offers, tasks, drops, splashes, more);
+        return trades(Stream.concat(Stream.ofNullable(trades).flatMap(List::stream), Stream.of(trade))
+                .toList());
     }
 
     public boolean acceptsSplash(String guest, String pot) {

@@ -63,14 +63,12 @@ public record Guest(
 
     /** The same guest, there at other times [min after sitting down]. */
     public Guest staying(int arrives, @Nullable Integer leaves) {
-        return new Guest(
-                id, name, appetite, needs, wishes, heat, arrives, leaves, portionPercent, stirsOwnSauce, favouriteSide);
+        return copy(wishes, arrives, leaves, stirsOwnSauce, favouriteSide);
     }
 
     /** The same guest on time and staying, as known from a party before. */
     public Guest onTime() {
-        return new Guest(
-                id, name, appetite, needs, wishes, heat, 0, null, portionPercent, stirsOwnSauce, favouriteSide);
+        return copy(wishes, 0, null, stirsOwnSauce, favouriteSide);
     }
 
     /** This guest, there when said, as a person is known otherwise. */
@@ -91,50 +89,27 @@ public record Guest(
 
     /** The same guest with other wishes. */
     public Guest wishing(List<Wish> wishes) {
-        return new Guest(
-                id,
-                name,
-                appetite,
-                needs,
-                wishes,
-                heat,
-                arrivesAfterMinutes,
-                leavesAfterMinutes,
-                portionPercent,
-                stirsOwnSauce,
-                favouriteSide);
+        return copy(wishes, arrivesAfterMinutes, leavesAfterMinutes, stirsOwnSauce, favouriteSide);
     }
 
     /** The same guest, who stirs an own sauce from the bar or gets the house sauces. */
     public Guest stirring(boolean own) {
-        return new Guest(
-                id,
-                name,
-                appetite,
-                needs,
-                wishes,
-                heat,
-                arrivesAfterMinutes,
-                leavesAfterMinutes,
-                portionPercent,
-                own,
-                favouriteSide);
+        return copy(wishes, arrivesAfterMinutes, leavesAfterMinutes, own, favouriteSide);
     }
 
     /** The same guest with another favourite side; none where null. */
     public Guest favouring(@Nullable String side) {
+        return copy(wishes, arrivesAfterMinutes, leavesAfterMinutes, stirsOwnSauce, side);
+    }
+
+    private Guest copy(
+            List<Wish> wishes,
+            int arrives,
+            @Nullable Integer leaves,
+            @Nullable Boolean stirsOwnSauce,
+            @Nullable String favouriteSide) {
         return new Guest(
-                id,
-                name,
-                appetite,
-                needs,
-                wishes,
-                heat,
-                arrivesAfterMinutes,
-                leavesAfterMinutes,
-                portionPercent,
-                stirsOwnSauce,
-                side);
+                id, name, appetite, needs, wishes, heat, arrives, leaves, portionPercent, stirsOwnSauce, favouriteSide);
     }
 
     public Optional<Wish> wishFor(String cut) {

@@ -73,16 +73,13 @@ public sealed interface BriefEdit {
             if (isOnMenu(brief, by)) {
                 return new LeaveOut(cut).apply(brief);
             }
-            Decisions decisions = brief.decisions();
+            Decisions had = brief.decisions();
             return brief.serving(each(brief.menu(), MenuItem::cut, cut, item -> MenuItem.of(by)))
-                    .deciding(new Decisions(
-                            without(decisions.portions(), pin -> pin.cut().equals(cut)),
-                            decisions.offers(),
-                            decisions.tasks(),
-                            without(decisions.drops(), pin -> pin.cut().equals(cut)),
-                            decisions.splashes(),
-                            without(
-                                    decisions.trades(),
+                    .deciding(had.portions(
+                                    without(had.portions(), pin -> pin.cut().equals(cut)))
+                            .drops(without(had.drops(), pin -> pin.cut().equals(cut)))
+                            .trades(without(
+                                    had.trades(),
                                     trade -> trade.shortOf().equals(cut)
                                             || trade.by().equals(cut))));
         }
@@ -282,15 +279,9 @@ public sealed interface BriefEdit {
         @Override
         public Brief apply(Brief brief) {
             Decisions had = brief.decisions();
-            return brief.deciding(new Decisions(
-                    without(
-                            had.portions(),
-                            pin -> pin.guest().equals(guest) && pin.cut().equals(cut)),
-                    had.offers(),
-                    had.tasks(),
-                    had.drops(),
-                    had.splashes(),
-                    had.trades()));
+            return brief.deciding(had.portions(without(
+                    had.portions(),
+                    pin -> pin.guest().equals(guest) && pin.cut().equals(cut))));
         }
     }
 
@@ -299,13 +290,8 @@ public sealed interface BriefEdit {
         @Override
         public Brief apply(Brief brief) {
             Decisions had = brief.decisions();
-            return brief.deciding(new Decisions(
-                    had.portions(),
-                    without(had.offers(), pin -> pin.ingredient().equals(ingredient)),
-                    had.tasks(),
-                    had.drops(),
-                    had.splashes(),
-                    had.trades()));
+            return brief.deciding(
+                    had.offers(without(had.offers(), pin -> pin.ingredient().equals(ingredient))));
         }
     }
 
@@ -314,13 +300,8 @@ public sealed interface BriefEdit {
         @Override
         public Brief apply(Brief brief) {
             Decisions had = brief.decisions();
-            return brief.deciding(new Decisions(
-                    had.portions(),
-                    had.offers(),
-                    without(had.tasks(), pin -> pin.task().equals(task)),
-                    had.drops(),
-                    had.splashes(),
-                    had.trades()));
+            return brief.deciding(
+                    had.tasks(without(had.tasks(), pin -> pin.task().equals(task))));
         }
     }
 
@@ -329,15 +310,8 @@ public sealed interface BriefEdit {
         @Override
         public Brief apply(Brief brief) {
             Decisions had = brief.decisions();
-            return brief.deciding(new Decisions(
-                    had.portions(),
-                    had.offers(),
-                    had.tasks(),
-                    without(
-                            had.drops(),
-                            pin -> pin.cut().equals(cut) && pin.side().equals(side) && pin.batch() == batch),
-                    had.splashes(),
-                    had.trades()));
+            return brief.deciding(had.drops(without(
+                    had.drops(), pin -> pin.cut().equals(cut) && pin.side().equals(side) && pin.batch() == batch)));
         }
     }
 
@@ -346,16 +320,9 @@ public sealed interface BriefEdit {
         @Override
         public Brief apply(Brief brief) {
             Decisions had = brief.decisions();
-            return brief.deciding(new Decisions(
-                    had.portions(),
-                    had.offers(),
-                    had.tasks(),
-                    had.drops(),
-                    had.splashes(),
-                    without(
-                            had.trades(),
-                            trade -> trade.shortOf().equals(shortOf)
-                                    && trade.by().equals(by))));
+            return brief.deciding(had.trades(without(
+                    had.trades(),
+                    trade -> trade.shortOf().equals(shortOf) && trade.by().equals(by))));
         }
     }
 
