@@ -1,6 +1,30 @@
 /** The words of the trade for what a brief stores as constants. */
 
-import type { Catalogue, Category, Cook, Cut, Guest, Ingredient, Need } from '@/api/types'
+import type { Catalogue, Category, Cut, Guest, Ingredient, Need } from '@/api/types'
+import words from '@/api/words.json'
+
+/** As the server has them, in its order. */
+const told = <T extends string>(labels: Record<T, string>) =>
+  (Object.entries(labels) as [T, string][]).map(([value, label]) => ({ value, label }))
+
+export const SKILLS = told(words.Skill)
+export const LIKINGS = told(words.Liking)
+export const DONENESSES = told(words.Doneness)
+export const AISLES = told(words.Aisle)
+export const ALLERGEN_NAMES = told(words.Allergen)
+/** As headings. */
+export const EXTRA_KINDS = told(words.ExtraKind).map(({ value, label }) => ({
+  value,
+  label: label.charAt(0).toUpperCase() + label.slice(1),
+}))
+
+/** Needs for which a splash may matter, so that strength is asked for. */
+export const ALLERGENS: Need['kind'][] = ALLERGEN_NAMES.map(({ value }) => value)
+
+/** What people are or keep to, then what makes them ill. */
+export const NEEDS = told(words.NeedKind).sort(
+  (a, b) => Number(ALLERGENS.includes(a.value)) - Number(ALLERGENS.includes(b.value)),
+)
 
 export const APPETITES: { value: Guest['appetite']; label: string; bowls: number }[] = [
   { value: 'TODDLER', label: 'toddler', bowls: 0.3 },
@@ -17,41 +41,6 @@ export const HEATS: { value: Guest['heat']; label: string }[] = [
   { value: 'HOT', label: 'very hot' },
 ]
 
-export const NEEDS: { value: Need['kind']; label: string }[] = [
-  { value: 'VEGAN', label: 'vegan' },
-  { value: 'VEGETARIAN', label: 'vegetarian' },
-  { value: 'NO_PORK', label: 'no pork' },
-  { value: 'NO_BEEF', label: 'no beef' },
-  { value: 'NO_ALCOHOL', label: 'no alcohol' },
-  { value: 'PREGNANT', label: 'pregnant' },
-  { value: 'SMALL_CHILD', label: 'small child' },
-  { value: 'IMMUNE_WEAK', label: 'weak immunity' },
-  { value: 'LOW_SALT', label: 'low salt' },
-  { value: 'GLUTEN', label: 'no gluten' },
-  { value: 'CRUSTACEANS', label: 'no crustaceans' },
-  { value: 'MOLLUSCS', label: 'no molluscs' },
-  { value: 'FISH', label: 'no fish' },
-  { value: 'EGGS', label: 'no eggs' },
-  { value: 'MILK', label: 'no milk' },
-  { value: 'SOYBEANS', label: 'no soy' },
-  { value: 'PEANUTS', label: 'no peanuts' },
-  { value: 'NUTS', label: 'no tree nuts' },
-  { value: 'SESAME', label: 'no sesame' },
-  { value: 'CELERY', label: 'no celery' },
-  { value: 'MUSTARD', label: 'no mustard' },
-  { value: 'SULPHITES', label: 'no sulphites' },
-  { value: 'LUPIN', label: 'no lupin' },
-]
-
-/** Needs for which a splash may matter, so that strength is asked for. */
-export const ALLERGENS = NEEDS.slice(9).map((need) => need.value)
-
-export const SKILLS: { value: NonNullable<Cook['skills']>[number]; label: string }[] = [
-  { value: 'KNIFE', label: 'sharp knife' },
-  { value: 'RAW_FOOD', label: 'raw meat and fish' },
-  { value: 'STOVE', label: 'hot stove' },
-]
-
 /** Needs that keep somebody safe, and are what they are: neither a dislike nor an allergy. */
 export const DELICATE: Need['kind'][] = ['PREGNANT', 'SMALL_CHILD', 'IMMUNE_WEAK']
 
@@ -59,13 +48,6 @@ export const STRENGTHS: { value: Need['strength']; label: string }[] = [
   { value: 'DISLIKE', label: 'dislike' },
   { value: 'DIET', label: 'diet' },
   { value: 'MEDICAL', label: 'allergy' },
-]
-
-export const LIKINGS: { value: Guest['wishes'][number]['liking']; label: string }[] = [
-  { value: 'LOVE', label: 'loves' },
-  { value: 'LIKE', label: 'likes' },
-  { value: 'IF_NEED_BE', label: 'if need be' },
-  { value: 'NEVER', label: 'never' },
 ]
 
 export const CATEGORIES: { value: Category; label: string }[] = [
@@ -80,20 +62,6 @@ export const CATEGORIES: { value: Category; label: string }[] = [
   { value: 'STARCH', label: 'Noodles and starch' },
 ]
 
-export const DONENESSES: { value: NonNullable<Guest['wishes'][number]['doneness']>; label: string }[] = [
-  { value: 'PINK', label: 'pink inside' },
-  { value: 'JUST_DONE', label: 'just done' },
-  { value: 'WELL_DONE', label: 'well done' },
-]
-
-export const EXTRA_KINDS: { value: Catalogue['extras'][number]['kind']; label: string }[] = [
-  { value: 'STARTER', label: 'Starters' },
-  { value: 'PICKLE', label: 'Pickles' },
-  { value: 'HERB', label: 'Herbs' },
-  { value: 'WRAP', label: 'Wraps' },
-  { value: 'DRINK', label: 'Drinks' },
-]
-
 /** How a guest takes a sauce. */
 export const SAUCE_USES: { value: Catalogue['sauces'][number]['use']; label: string }[] = [
   { value: 'DIP', label: 'a bowl each' },
@@ -101,34 +69,6 @@ export const SAUCE_USES: { value: Catalogue['sauces'][number]['use']; label: str
   { value: 'SQUEEZE', label: 'a squeeze' },
   { value: 'PINCH', label: 'a pinch' },
   { value: 'DROP', label: 'a few drops' },
-]
-
-export const AISLES: { value: Ingredient['aisle']; label: string }[] = [
-  { value: 'DRY', label: 'Dry goods' },
-  { value: 'SAUCES', label: 'Sauces and spices' },
-  { value: 'DRINKS', label: 'Drinks' },
-  { value: 'PRODUCE', label: 'Fruit and vegetables' },
-  { value: 'CHILLED', label: 'Chilled' },
-  { value: 'MEAT', label: 'Meat counter' },
-  { value: 'FISH', label: 'Fish counter' },
-  { value: 'FROZEN', label: 'Frozen' },
-]
-
-export const ALLERGEN_NAMES: { value: Ingredient['allergens'][number]; label: string }[] = [
-  { value: 'GLUTEN', label: 'gluten' },
-  { value: 'CRUSTACEANS', label: 'crustaceans' },
-  { value: 'MOLLUSCS', label: 'molluscs' },
-  { value: 'FISH', label: 'fish' },
-  { value: 'EGGS', label: 'eggs' },
-  { value: 'MILK', label: 'milk' },
-  { value: 'SOYBEANS', label: 'soy' },
-  { value: 'PEANUTS', label: 'peanuts' },
-  { value: 'NUTS', label: 'tree nuts' },
-  { value: 'SESAME', label: 'sesame' },
-  { value: 'CELERY', label: 'celery' },
-  { value: 'MUSTARD', label: 'mustard' },
-  { value: 'SULPHITES', label: 'sulphites' },
-  { value: 'LUPIN', label: 'lupin' },
 ]
 
 export const TRAITS: { value: Ingredient['traits'][number]; label: string }[] = [

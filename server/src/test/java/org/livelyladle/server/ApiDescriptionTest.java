@@ -27,6 +27,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 class ApiDescriptionTest extends ServerTest {
     private static final Path DESCRIPTION = Path.of("../web/src/api/openapi.json");
+    private static final Path WORDS = Path.of("../web/src/api/words.json");
     private static final Path KEYS = Path.of("../web/src/api/keys.json");
     private static final Comparator<List<String>> BY_ID = Comparator.comparing(
                     (List<String> way) -> !way.equals(List.of("id")))
@@ -44,6 +45,7 @@ class ApiDescriptionTest extends ServerTest {
         check(DESCRIPTION, sorted(api));
         check(SCHEMA, schemaOf("Brief", "A party of Lively Ladle (party.json)", api));
         check(HOUSEHOLD, schemaOf("Household", "A household of Lively Ladle (household.json)", api));
+        check(WORDS, api.get("x-words"));
         check(KEYS, keysOf(schemaOf("Brief", "", api), schemaOf("Household", "", api)));
     }
 

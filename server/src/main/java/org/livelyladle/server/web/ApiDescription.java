@@ -27,7 +27,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /** Describes the API from its records: nested records by their full name, parts that are never null as required,
- * lists with what makes an entry itself ({@code x-key}).
+ * lists with what makes an entry itself ({@code x-key}), constants with the words for them ({@code x-words}).
  */
 @Configuration
 class ApiDescription {
@@ -44,6 +44,11 @@ class ApiDescription {
                                 .description(
                                         "Plans a hot pot party. Masses in g, volumes in ml, money in cents; times say their unit."
                                                 + " Errors are problem details (RFC 9457) with the field and what is accepted."));
+    }
+
+    @Bean
+    OpenApiCustomizer words() {
+        return api -> api.addExtension("x-words", Words.all());
     }
 
     @Bean
