@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { mdiDeleteOutline, mdiPlus } from '@mdi/js'
-import { ref } from 'vue'
+import { onScopeDispose, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { PartySummary } from '@/api/types'
 import { useMode } from '@/app/useMode'
+import { isAway, RETRY_AFTER_MS, said } from '@/party/failures'
+import { onceSoon } from '@/party/onceSoon'
 import { numberWord } from '@/party/words'
 import { clockText, countdown, dayText, localMs, nowIn } from '@/ui/time'
 import { useNow } from '@/ui/useNow'
@@ -25,9 +27,13 @@ async function load(): Promise<void> {
     parties.value = await ask(api.GET('/api/parties'))
     problem.value = ''
   } catch (e) {
-    problem.value = e instanceof Error ? e.message : String(e)
+    problem.value = said(e)
+    if (isAway(e)) loadSoon.after(RETRY_AFTER_MS)
   }
 }
+
+const loadSoon = onceSoon(() => void load())
+onScopeDispose(loadSoon.cancel)
 
 /** @param past a party the new one is to be like */
 function begin(past?: string): void {
