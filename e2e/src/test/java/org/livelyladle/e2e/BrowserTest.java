@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
@@ -163,5 +164,25 @@ abstract class BrowserTest {
     protected static void awaitSaved(Page page) {
         page.locator(".saved", new Page.LocatorOptions().setHasText(Pattern.compile("^\\s*Saved\\s*$")))
                 .waitFor();
+    }
+
+    /** Who comes to a new party, and what it is called. */
+    protected void nameParty(String title, String names) {
+        page.getByLabel("Who comes? One name a line").fill(names);
+        Locator field = page.getByLabel("Title");
+        field.fill(title);
+        PlaywrightAssertions.assertThat(field).hasValue(title);
+    }
+
+    /** The list of parties with one of this title; loaded anew once, for a machine that other tests keep busy. */
+    protected void toPartiesWith(String title) {
+        page.navigate("/");
+        Locator again = button("Again as " + title).first();
+        try {
+            again.waitFor(new Locator.WaitForOptions().setTimeout(LONGEST_MS / 2));
+        } catch (TimeoutError e) {
+            page.reload();
+            again.waitFor();
+        }
     }
 }

@@ -197,12 +197,11 @@ class HouseholdIT extends BrowserTest {
     void aPartyAsLastTime() {
         page.navigate("/");
         button("New party").click();
-        page.getByLabel("Title").fill("Lake house");
-        page.getByLabel("Who comes? One name a line").fill("Lea\nMo\nNils");
+        nameParty("Lake house", "Lea\nMo\nNils");
         start("Plain water");
         button("Set the table").click();
         assertThat(page.locator("main h1")).hasText("Three at the table");
-        page.navigate("/");
+        toPartiesWith("Lake house");
         button("Again as Lake house").first().click();
         page.getByLabel("Who comes? One name a line").fill("Lea");
         assertThat(dialog()).containsText("As “Lake house”");

@@ -335,11 +335,10 @@ class JourneysIT extends BrowserTest {
     void aPartyIsMadeDeletedAndBroughtBack() {
         page.navigate("/");
         button("New party").click();
-        page.getByLabel("Title").fill("Harvest pot");
-        page.getByLabel("Who comes? One name a line").fill("Lea\nMo\nNils");
+        nameParty("Harvest pot", "Lea\nMo\nNils");
         button("Set the table").click();
         assertThat(page.locator("main h1")).hasText("Three at the table");
-        page.navigate("/");
+        toPartiesWith("Harvest pot");
         button("Delete Harvest pot").first().click();
         assertThat(page.getByText("Harvest pot", new Page.GetByTextOptions().setExact(true)))
                 .hasCount(0);
