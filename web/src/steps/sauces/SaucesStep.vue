@@ -32,7 +32,8 @@ const others = computed(() => catalogue.value.sauces.filter((sauce) => !chosen.v
   <div class="head-line">
     <h1>Sauces</h1>
     <span class="quiet">
-      {{ plan.sauces.needs.length }} house sauces on the table, about
+      {{ plan.sauces.needs.length }}
+      {{ plan.sauces.needs.length === 1 ? 'house sauce' : 'house sauces' }} on the table, about
       {{ liquid(brief.units, brief.sauceMlPerAdult) }} for a regular eater
     </span>
     <span class="push tools">
