@@ -77,7 +77,8 @@ const addStep = () => broth.value.steps.push({ text: 'Simmer', minutes: 20, pass
     </div>
     <div class="choice-row">
       <span class="quiet">heat</span>
-      <ChipChoice :options="HEATS" :on="broth.heat ?? 'HOT'" @choose="broth.heat = $event" />
+      <ChipChoice :options="HEATS" :on="broth.heat ?? []" @choose="broth.heat = $event" />
+      <span v-if="!broth.heat" class="quiet">not said: counts as very hot</span>
     </div>
     <div class="choice-row">
       <label class="field">

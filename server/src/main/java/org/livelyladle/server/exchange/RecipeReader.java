@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.OwnBroth;
@@ -16,6 +17,7 @@ import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.catalogue.Ingredient;
 import org.livelyladle.core.check.InvalidInputException;
 import tools.jackson.databind.JsonNode;
@@ -81,7 +83,7 @@ final class RecipeReader {
                 cut(name, 60),
                 makes,
                 Math.min(5, salt),
-                null,
+                isWithoutHeat(grams.keySet()) ? Heat.NONE : null,
                 parts,
                 RecipeSteps.read(recipe),
                 url.isEmpty() || url.length() > LONGEST_TEXT ? null : url,
@@ -97,6 +99,16 @@ final class RecipeReader {
                 .flatMap(broth -> broth.parts().stream())
                 .anyMatch(part -> part.ingredient().equals(ingredient) && part.scaling() == Broth.Scaling.PACKET);
         return new OwnPart(ingredient, grams, isPacket ? Broth.Scaling.PACKET : null, null, null);
+    }
+
+    /** True of nothing but what stands in broths of the catalogue without heat; of all else nobody has said. */
+    private boolean isWithoutHeat(Set<String> ingredients) {
+        return catalogue.broths().stream()
+                .filter(broth -> broth.heat() == Heat.NONE)
+                .flatMap(broth -> broth.parts().stream())
+                .map(Broth.Part::ingredient)
+                .collect(Collectors.toSet())
+                .containsAll(ingredients);
     }
 
     private static Optional<JsonNode> find(@Nullable JsonNode node, int depth) {

@@ -34,10 +34,7 @@ public final class BriefUpcaster {
             return;
         }
         JsonNode ready = item.path("ready");
-        if (ready.isBoolean()
-                && ready.asBoolean()
-                && item.path("bought").isEmpty()
-                && !item.path("bought").isString()) {
+        if (ready.isBoolean() && ready.asBoolean() && !item.path("bought").isString()) {
             item.put("bought", "READY");
         }
         if (ready.isBoolean() || ready.isNull()) {

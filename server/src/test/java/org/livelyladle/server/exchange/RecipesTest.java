@@ -97,6 +97,21 @@ class RecipesTest extends ServerTest {
         assertThat(broth.get("steps").get(1).get("minutes").asDouble()).isEqualTo(30);
     }
 
+    /** Kelp and bones make nothing hot; of chilli, or of what nobody knows, the host has to say how hot it comes out. */
+    @Test
+    void whatIsNeverHotIsWithoutHeat() throws Exception {
+        String recipe = """
+                {"@type": "Recipe", "name": "Stock", "recipeYield": "2 l", "recipeIngredient": ["10 g kelp", "%s"]}
+                """;
+        assertThat(body(read(recipe.formatted("20 g ginger"))).at("/broth/heat").asString())
+                .isEqualTo("NONE");
+        for (String hot : new String[] {"30 g chilli flakes", "5 g moon dust"}) {
+            assertThat(body(read(recipe.formatted(hot))).at("/broth/heat").isNull())
+                    .as(hot)
+                    .isTrue();
+        }
+    }
+
     /** What is read is accepted as part of the party, planned, bought for, and comes out again as it went in. */
     @Test
     void aRecipeGoesRoundThroughThePlan() throws Exception {
