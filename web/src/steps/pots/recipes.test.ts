@@ -60,7 +60,7 @@ test('a broth nobody named is called after what goes in first', () => {
   expect(
     asRecipe({ name: ' ', makes: '2 l', parts: '150 g chilli broth paste\n1 leek', steps: '' }).name,
   ).toBe('Chilli broth paste')
-  expect(nameFrom('½ leek')).toBe('Leek')
+  expect(nameFrom('½ leek')).toBe('Leek broth')
   expect(nameFrom('')).toBe('')
 })
 

@@ -37,10 +37,12 @@ export function minutesIn(step: string): number | undefined {
   return all > 0 ? Math.round(all) : undefined
 }
 
-/** Nobody named it: as what goes in first. @example nameFrom('150 g chilli paste') // 'Chilli paste' */
+/** Nobody named it: as what goes in first. @example nameFrom('15 g kelp') // 'Kelp broth' */
 export function nameFrom(parts: string): string {
   const first = (lines(parts)[0] ?? '').replace(/^[\d.,/½¼¾\s]*(?:(?:k?g|m?l|tbsp|tsp|oz|lb)\b)?\s*/i, '')
-  return first.charAt(0).toUpperCase() + first.slice(1, 60)
+  if (!first) return ''
+  const name = /broth|stock/i.test(first) ? first : `${first} broth`
+  return name.charAt(0).toUpperCase() + name.slice(1, 60)
 }
 
 /** As a schema.org Recipe, so that it is read like one from a file. */

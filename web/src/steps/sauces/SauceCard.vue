@@ -193,7 +193,15 @@ function toggle(): void {
 
   .told {
     order: 1;
-    grid-column: 1 / -1;
+  }
+
+  .make,
+  .top > .chip {
+    justify-self: end;
+  }
+
+  .top > .chip {
+    order: 2;
   }
 
   .telling {
