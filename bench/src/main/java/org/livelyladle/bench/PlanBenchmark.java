@@ -97,7 +97,8 @@ public class PlanBenchmark {
                 List.of(
                         new TableEvent.SatDown(UUID.randomUUID(), satDown),
                         new TableEvent.Full(
-                                UUID.randomUUID(), full, brief.guests().get(0).id())));
+                                UUID.randomUUID(), full, brief.guests().get(0).id())),
+                Set.of());
         return planner.table(brief, facts, full.plusSeconds(1));
     }
 
@@ -105,8 +106,8 @@ public class PlanBenchmark {
     @Benchmark
     public TablePlan lookAtARunningTable() {
         next = (next + 1) % (FULL_AFTER * 60);
-        Facts facts =
-                new Facts(List.of(), List.of(), Set.of(), List.of(new TableEvent.SatDown(new UUID(0, 0), satDown)));
+        Facts facts = new Facts(
+                List.of(), List.of(), Set.of(), List.of(new TableEvent.SatDown(new UUID(0, 0), satDown)), Set.of());
         return planner.table(brief, facts, satDown.plusSeconds(next));
     }
 

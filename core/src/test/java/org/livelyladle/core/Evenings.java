@@ -65,6 +65,8 @@ final class Evenings {
                 null,
                 null,
                 null,
+                null,
+                null,
                 null);
     }
 

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.facts.EventType;
 import org.livelyladle.core.facts.PartyEvent;
@@ -118,6 +119,11 @@ final class Histories {
             }
             case 19, 20 ->
                 add(EventType.HEAT_SET, at, Map.of("pot", brief.potOf(side).id(), "share", random.nextDouble()));
+            case 21 -> add(EventType.DECLINED, at, Map.of("guest", guest, "cut", cut));
+            case 22 -> {
+                NeedKind[] kinds = NeedKind.values();
+                add(EventType.NEED_SAID, at, Map.of("guest", guest, "need", kinds[random.nextInt(kinds.length)]));
+            }
             default -> {}
         }
     }

@@ -63,7 +63,8 @@ class LaterTablesTest {
                 .filter(drop -> !drop.stays().isEmpty())
                 .toList();
         TablePlan table = Briefs.PLANNER.sequence(
-                brief, new TableState(moment, 0, begun, null, null, null, null, null, null, null, null, null));
+                brief,
+                new TableState(moment, 0, begun, null, null, null, null, null, null, null, null, null, null, null));
 
         assertThat(unserved(table)).isLessThanOrEqualTo(unserved(planned) + 0.01);
         List<String> soon = putIns(planned, moment, moment + 120);
@@ -119,6 +120,8 @@ class LaterTablesTest {
                                 state.fellIn(),
                                 state.guests(),
                                 state.usedUp(),
+                                null,
+                                null,
                                 null,
                                 null,
                                 null,

@@ -25,7 +25,7 @@ public final class ToldEvening {
     }
 
     /** @param parts by their names */
-    static PartyEvent event(EventType type, UUID id, Instant at, Map<String, Object> parts) {
+    public static PartyEvent event(EventType type, UUID id, Instant at, Map<String, Object> parts) {
         Map<String, Object> all = new HashMap<>(parts);
         all.put("type", type);
         return Records.with(PartyEvent.of(id, at, EventType.SAT_DOWN, null), all);

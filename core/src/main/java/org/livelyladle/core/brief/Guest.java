@@ -1,6 +1,8 @@
 package org.livelyladle.core.brief;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -90,6 +92,38 @@ public record Guest(
     /** The same guest with other wishes. */
     public Guest wishing(List<Wish> wishes) {
         return copy(wishes, arrivesAfterMinutes, leavesAfterMinutes, stirsOwnSauce, favouriteSide);
+    }
+
+    /** The same guest, who keeps away from these things as well, each as strictly as it may be meant. */
+    public Guest alsoNeeding(List<NeedKind> kinds) {
+        if (kinds.isEmpty()) {
+            return this;
+        }
+        Map<NeedKind, Need> all = new LinkedHashMap<>();
+        Stream.concat(needs.stream(), kinds.stream().map(Need::asStrictAsMayBe))
+                .forEach(need -> all.merge(need.kind(), need, Need::stricter));
+        return needing(List.copyOf(all.values()));
+    }
+
+    /** The same guest before anybody knew of these needs. */
+    public Guest notYetNeeding(List<NeedKind> kinds) {
+        return needing(
+                needs.stream().filter(need -> !kinds.contains(need.kind())).toList());
+    }
+
+    private Guest needing(List<Need> other) {
+        return new Guest(
+                id,
+                name,
+                appetite,
+                other,
+                wishes,
+                heat,
+                arrivesAfterMinutes,
+                leavesAfterMinutes,
+                portionPercent,
+                stirsOwnSauce,
+                favouriteSide);
     }
 
     /** The same guest, who stirs an own sauce from the bar or gets the house sauces. */

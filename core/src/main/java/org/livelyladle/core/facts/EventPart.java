@@ -28,7 +28,8 @@ enum EventPart {
     CELSIUS("celsius", within(-274, 2000)),
     SALT_PERCENT("saltPercent", within(0, 30)),
     ACT("act", EventPart::isAny),
-    EVENT("event", EventPart::isAny);
+    EVENT("event", EventPart::isAny),
+    NEED("need", EventPart::isAny);
 
     private final String field;
     private final BiConsumer<Object, String> check;

@@ -11,6 +11,7 @@ import static org.livelyladle.core.facts.EventPart.GUEST;
 import static org.livelyladle.core.facts.EventPart.HOW;
 import static org.livelyladle.core.facts.EventPart.INGREDIENT;
 import static org.livelyladle.core.facts.EventPart.ML;
+import static org.livelyladle.core.facts.EventPart.NEED;
 import static org.livelyladle.core.facts.EventPart.POT;
 import static org.livelyladle.core.facts.EventPart.PRICE_CENTS;
 import static org.livelyladle.core.facts.EventPart.SALT_PERCENT;
@@ -55,6 +56,12 @@ public enum EventType {
     FULL(Set.of(GUEST)),
     /** A guest wants more of a cut. */
     WANTS(Set.of(GUEST, CUT)),
+    /** A guest wants no more of a cut. */
+    DECLINED(Set.of(GUEST, CUT)),
+    /** A guest has a need nobody knew of. It is kept from then on, until it is taken back. */
+    NEED_SAID(Set.of(GUEST, NEED)),
+    /** The host has heard of what another event tells. */
+    HEARD(Set.of(EVENT)),
     POURED(Set.of(SIDE, ML, WHAT)),
     HEAT_SET(Set.of(POT, SHARE)),
     /** Something was measured in a side: its temperature, how much broth, how salty. */

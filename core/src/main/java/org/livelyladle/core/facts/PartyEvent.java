@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.table.Cue;
@@ -30,7 +31,8 @@ import org.livelyladle.core.table.TableState;
  * @param celsius as read [°C]
  * @param saltPercent as measured [g per 100 g]
  * @param act which kind of cue was seen to
- * @param event the event taken back
+ * @param event the event taken back, or heard of
+ * @param need what a guest keeps away from
  */
 public record PartyEvent(
         UUID id,
@@ -54,7 +56,8 @@ public record PartyEvent(
         @Nullable Double celsius,
         @Nullable Double saltPercent,
         Cue.@Nullable Act act,
-        @Nullable UUID event) {
+        @Nullable UUID event,
+        @Nullable NeedKind need) {
     /** Before an ingredient's id: bought, though no offer was known of it. */
     public static final String SOMETHING_ELSE = "ingredient:";
 
@@ -82,7 +85,8 @@ public record PartyEvent(
                 celsius,
                 saltPercent,
                 act,
-                event);
+                event,
+                need);
         if (type == EventType.READ && celsius == null && ml == null && saltPercent == null) {
             throw new InvalidInputException("celsius", "missing", "celsius, ml or saltPercent for READ");
         }
@@ -124,7 +128,8 @@ public record PartyEvent(
                 celsius,
                 saltPercent,
                 act,
-                event);
+                event,
+                need);
     }
 
     /** What it tells of the table; nothing where it tells of shops and the kitchen, or takes something back. */
@@ -141,6 +146,8 @@ public record PartyEvent(
                     case LEFT -> new TableEvent.Left(id, at, requireNonNull(guest));
                     case FULL -> new TableEvent.Full(id, at, requireNonNull(guest));
                     case WANTS -> new TableEvent.Wants(id, at, requireNonNull(guest), requireNonNull(cut));
+                    case DECLINED -> new TableEvent.Declined(id, at, requireNonNull(guest), requireNonNull(cut));
+                    case NEED_SAID -> new TableEvent.NeedSaid(id, at, requireNonNull(guest), requireNonNull(need));
                     case POURED ->
                         new TableEvent.Poured(id, at, requireNonNull(side), requireNonNull(ml), requireNonNull(what));
                     case HEAT_SET -> new TableEvent.HeatSet(id, at, requireNonNull(pot), requireNonNull(share));
@@ -161,14 +168,15 @@ public record PartyEvent(
                             TASK_PAUSED,
                             TASK_DONE,
                             TASK_REOPENED,
-                            TAKEN_BACK -> null;
+                            TAKEN_BACK,
+                            HEARD -> null;
                 });
     }
 
     public static PartyEvent of(UUID id, Instant at, EventType type, String subject) {
         return new PartyEvent(
                 id, at, type, subject, null, null, null, null, null, null, null, null, null, null, null, null, null,
-                null, null, null, null, null);
+                null, null, null, null, null, null);
     }
 
     /** @param celsius as read in a side [°C] */
@@ -195,6 +203,7 @@ public record PartyEvent(
                 celsius,
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -209,6 +218,7 @@ public record PartyEvent(
                 count,
                 grams,
                 priceCents,
+                null,
                 null,
                 null,
                 null,

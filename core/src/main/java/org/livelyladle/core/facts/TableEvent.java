@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.TableState;
 
@@ -51,6 +52,10 @@ public sealed interface TableEvent {
     record Full(UUID id, Instant at, String guest) implements TableEvent {}
 
     record Wants(UUID id, Instant at, String guest, String cut) implements TableEvent {}
+
+    record Declined(UUID id, Instant at, String guest, String cut) implements TableEvent {}
+
+    record NeedSaid(UUID id, Instant at, String guest, NeedKind need) implements TableEvent {}
 
     /** @param ml [ml] */
     record Poured(UUID id, Instant at, String side, double ml, TableState.Liquid what) implements TableEvent {}

@@ -132,7 +132,7 @@ final class HungerFinder {
                 cannotEat(
                         "room", Step.POTS, guest, "The pots have no room for anything for " + name + ".", pots(guest));
             case TOO_COOL, TOO_SMALL -> cannotEat("side", Step.POTS, guest, unfit(guest, cause, missed), pots(guest));
-            case ABSENT, NO_MORE, IN_THE_POT, GONE, EATEN_BY_OTHERS, USED_UP, SKIPPED ->
+            case ABSENT, NO_MORE, DECLINED, NEED, IN_THE_POT, GONE, EATEN_BY_OTHERS, USED_UP, SKIPPED ->
                 cannotEat(
                         "absent",
                         Step.GUESTS,

@@ -61,13 +61,15 @@ public final class Planner {
     }
 
     /**
+     * @param said what the host said; needs guests said themselves come on top
      * @param asOf the moment the plan is looked at, against which prices are judged old and prep late
      * @throws org.livelyladle.core.check.InvalidInputException when the brief does not fit the catalogue
      */
-    public Planned plan(Brief brief, Facts facts, Instant asOf) {
+    public Planned plan(Brief said, Facts facts, Instant asOf) {
         requireNonNull(facts, "facts");
         requireNonNull(asOf, "asOf");
-        Based based = based(requireNonNull(brief, "brief"));
+        Brief brief = facts.knownOf(requireNonNull(said, "brief"), asOf);
+        Based based = based(brief);
         Stages stages = based.stages();
         Catalogue catalogue = stages.catalogue();
         Ledger ledger = new Ledger();
@@ -77,7 +79,7 @@ public final class Planner {
         Portions portions = stages.portions();
         LiveTable.Seen seen = new LiveTable(stages, based.foresight(), resumed).at(asOf, facts.table(), ledger);
         Evening evening = seen.foresight().evening();
-        TablePlan table = seen.table();
+        TablePlan table = hearing(seen.table(), facts, asOf);
         // what is bought, prepared and asked for does not change because somebody at the table is full
         TablePlan planned =
                 seen.isRunning() ? stages.table(based.foresight(), TableState.empty(), new Ledger()) : table;
@@ -145,10 +147,15 @@ public final class Planner {
      * @throws org.livelyladle.core.check.InvalidInputException when the brief does not fit the catalogue
      */
     public TablePlan table(Brief brief, Facts facts, Instant asOf) {
-        Based based = based(requireNonNull(brief, "brief"));
-        return new LiveTable(based.stages(), based.foresight(), resumed)
+        Based based = based(facts.knownOf(requireNonNull(brief, "brief"), asOf));
+        TablePlan table = new LiveTable(based.stages(), based.foresight(), resumed)
                 .at(asOf, facts.table(), new Ledger())
                 .table();
+        return hearing(table, facts, asOf);
+    }
+
+    private static TablePlan hearing(TablePlan table, Facts facts, Instant asOf) {
+        return table.at(table.now().hearing(facts.saidNeeds(asOf)));
     }
 
     private Based based(Brief brief) {

@@ -90,6 +90,7 @@ public final class NowWriter {
                 sides,
                 brief.guests().stream().map(this::guest).toList(),
                 spare(),
+                List.of(),
                 new Sayings(brief, catalogue, text, running, table, moved).of(sides));
     }
 

@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -61,6 +62,8 @@ public final class TableFold {
     private final Set<String> skipped = new TreeSet<>();
     private final List<TableState.Wanted> wants = new ArrayList<>();
     private final List<TableState.Gone> gone = new ArrayList<>();
+    private final Set<TableState.Wanted> declined = new LinkedHashSet<>();
+    private final List<TableState.SaidNeed> needs = new ArrayList<>();
     private final List<Running.SeenTo> seenTo = new ArrayList<>();
     private final List<Remark> remarks = new ArrayList<>();
     private final List<TableEvent> happened = new ArrayList<>();
@@ -183,7 +186,9 @@ public final class TableFold {
                 broths.readings(),
                 broths.poured(),
                 broths.heat(),
-                gone);
+                gone,
+                List.copyOf(declined),
+                needs);
     }
 
     /** What eaters dip, mind and brown themselves goes as it was to go, but for a pause. */
@@ -241,6 +246,14 @@ public final class TableFold {
         }
         if (event instanceof TableEvent.Wants want) {
             return want(want, at);
+        }
+        if (event instanceof TableEvent.Declined no) {
+            return isOnTheMenu(no.cut())
+                    && brief.guest(no.guest()).isPresent()
+                    && declined.add(new TableState.Wanted(no.guest(), no.cut()));
+        }
+        if (event instanceof TableEvent.NeedSaid said) {
+            return need(said, at);
         }
         if (event instanceof TableEvent.Read read) {
             return read(read, at);
@@ -425,7 +438,17 @@ public final class TableFold {
             missed(present, at);
             guests.put(want.guest(), present.hungryAgain());
         }
-        return wants.add(new TableState.Wanted(want.guest(), want.cut()));
+        TableState.Wanted wanted = new TableState.Wanted(want.guest(), want.cut());
+        // whoever has changed their mind has the own portion again, not a second one
+        return declined.remove(wanted) || wants.add(wanted);
+    }
+
+    /** What was said before anybody sat down is in the brief by now. */
+    private boolean need(TableEvent.NeedSaid said, int at) {
+        boolean isNews = hasBegun
+                && brief.guest(said.guest()).isPresent()
+                && needs.stream().noneMatch(known -> known.guest().equals(said.guest()) && known.need() == said.need());
+        return isNews && needs.add(new TableState.SaidNeed(said.guest(), said.need(), at));
     }
 
     private boolean isOnTheMenu(String cut) {

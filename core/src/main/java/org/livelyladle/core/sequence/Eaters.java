@@ -7,9 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.safety.Content;
+import org.livelyladle.core.safety.Needs;
 import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Stay;
@@ -83,14 +85,19 @@ public final class Eaters {
                 : Stream.of(drop.consistingOf(drop.amount(), stays));
     }
 
+    private boolean mayEat(String id, Drop drop, Side side, int takenOut) {
+        Guest guest = state.knownAt(brief.guest(id).orElseThrow(), takenOut);
+        return accessAt(takenOut).closed(guest, side).isEmpty()
+                && Needs.brokenByEating(guest, Content.of(catalogue.cut(drop.cut()), catalogue))
+                        .isEmpty();
+    }
+
     private List<Stay.Serving> who(Drop drop, Side side, Stay stay) {
-        SideAccess then = accessAt(stay.takeOut());
         List<Stay.Serving> eat = new ArrayList<>();
         for (Stay.Serving serving : stay.servings()) {
             if (state.missed(serving.guest(), stay.takeOut())) {
                 missed.add(drop.cut(), serving);
-            } else if (then.closed(brief.guest(serving.guest()).orElseThrow(), side)
-                    .isEmpty()) {
+            } else if (mayEat(serving.guest(), drop, side, stay.takeOut())) {
                 eat.add(serving);
             }
         }

@@ -13,12 +13,15 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.safety.Content;
+import org.livelyladle.core.safety.Needs;
 import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.EndingPlan;
@@ -45,6 +48,8 @@ public final class TableResumer {
     /** Causes that are found anew at each moment. */
     private static final Set<TablePlan.Cause> FOLLOWS_FROM_THE_STATE = EnumSet.of(
             TablePlan.Cause.NO_MORE,
+            TablePlan.Cause.DECLINED,
+            TablePlan.Cause.NEED,
             TablePlan.Cause.IN_THE_POT,
             TablePlan.Cause.GONE,
             TablePlan.Cause.EATEN_BY_OTHERS,
@@ -208,6 +213,12 @@ public final class TableResumer {
             } else if (state.wantsNoMore(left.guest().id())) {
                 remainders.add(
                         remainder(left, TablePlan.Cause.NO_MORE, left.guest().name() + " eats no more"));
+            } else if (state.declines(left.guest().id(), left.cut().id())) {
+                remainders.add(
+                        remainder(left, TablePlan.Cause.DECLINED, left.guest().name() + " wants none of it"));
+            } else if (!against(left).isEmpty()) {
+                remainders.add(remainder(
+                        left, TablePlan.Cause.NEED, Needs.labels(against(left), Content.of(left.cut(), catalogue))));
             } else {
                 open.add(left);
                 base.remainders().stream()
@@ -232,6 +243,11 @@ public final class TableResumer {
                         .forEach(part ->
                                 remainders.add(remainder(part, TablePlan.Cause.USED_UP, "there is none left"))));
         return open;
+    }
+
+    /** Needs, said during the meal, of which the portions do not know. */
+    private List<Need> against(Demand demand) {
+        return Needs.brokenByEating(demand.guest(), Content.of(demand.cut(), catalogue));
     }
 
     /** Names a part of what is missing, and tells what is left. */

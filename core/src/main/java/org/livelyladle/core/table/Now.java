@@ -1,7 +1,9 @@
 package org.livelyladle.core.table;
 
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.safety.SideAccess;
 
 /**
@@ -14,6 +16,7 @@ import org.livelyladle.core.safety.SideAccess;
  * @param finished the meal is over
  * @param cues what is still to do, the most urgent first; what should have been done keeps the time it should have had
  * @param inPot what is in the broths
+ * @param needs what guests said they keep away from, beyond the brief
  * @param said what moved and why, what is closed to whom, and what was ignored
  */
 public record Now(
@@ -27,6 +30,7 @@ public record Now(
         List<SideNow> sides,
         List<GuestNow> guests,
         List<Spare> spare,
+        List<SaidNeed> needs,
         List<String> said) {
 
     public Now {
@@ -35,19 +39,37 @@ public record Now(
         sides = List.copyOf(sides);
         guests = List.copyOf(guests);
         spare = List.copyOf(spare);
+        needs = List.copyOf(needs);
         said = List.copyOf(said);
     }
 
     /** Before anybody sat down. */
     public static Now notStarted() {
-        return new Now(0, false, null, false, false, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+        return new Now(
+                0, false, null, false, false, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+                List.of());
     }
 
     /** After the meal. */
     public static Now over(int at, String satDown) {
         return new Now(
-                at, true, satDown, false, true, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+                at, true, satDown, false, true, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+                List.of());
     }
+
+    /** The same with what guests said of themselves. */
+    public Now hearing(List<SaidNeed> needs) {
+        return new Now(at, started, satDown, paused, finished, cues, inPot, sides, guests, spare, needs, said);
+    }
+
+    /**
+     * A need a guest said, which is kept until the host takes it back.
+     *
+     * @param event that told of it
+     * @param label as one says it
+     * @param heard by the host
+     */
+    public record SaidNeed(UUID event, String guest, NeedKind need, String label, boolean heard) {}
 
     /**
      * Something in a broth [s from sitting down].

@@ -167,6 +167,10 @@ public record TablePlan(
         ABSENT,
         /** The guest has left, or wants no more. */
         NO_MORE,
+        /** The guest wants none of it. */
+        DECLINED,
+        /** The guest said during the meal that they keep away from it. */
+        NEED,
         /** It is in a pot, and the guest has left or wants no more. */
         IN_THE_POT,
         /** It went in, and was eaten by nobody it was for. */
@@ -180,7 +184,7 @@ public record TablePlan(
 
         /** It is there, and nobody it was for is going to eat it. */
         public boolean leavesItToOthers() {
-            return this == NO_MORE || this == SKIPPED;
+            return this == NO_MORE || this == DECLINED || this == NEED || this == SKIPPED;
         }
     }
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.check.Check;
 
 /**
@@ -26,6 +27,8 @@ import org.livelyladle.core.check.Check;
  * @param read what was measured in sides; each holds from its moment on
  * @param poured what was poured into sides
  * @param gone what went in and was eaten by nobody it was for
+ * @param declined who wants no more of a cut
+ * @param needs what guests said during the meal that they keep away from
  * @param heat what pots were set to, until the moment of the state or another setting
  */
 public record TableState(
@@ -40,7 +43,9 @@ public record TableState(
         @Nullable List<Reading> read,
         @Nullable List<Pouring> poured,
         @Nullable List<Heat> heat,
-        @Nullable List<Gone> gone) {
+        @Nullable List<Gone> gone,
+        @Nullable List<Wanted> declined,
+        @Nullable List<SaidNeed> needs) {
     /** Before anything could have happened [s from sitting down]. */
     private static final int BEFORE = -7200;
 
@@ -82,11 +87,24 @@ public record TableState(
         }
     }
 
-    /** A guest who wants another helping of a cut. */
+    /** A guest and a cut: of which another helping is wanted, or none. */
     public record Wanted(String guest, String cut) {
         public Wanted {
             guest = Check.id(guest, "guest");
             cut = Check.id(cut, "cut");
+        }
+    }
+
+    /**
+     * A need nobody knew of before.
+     *
+     * @param at since when it is kept; what was eaten before is eaten [s from sitting down]
+     */
+    public record SaidNeed(String guest, NeedKind need, int at) {
+        public SaidNeed {
+            guest = Check.id(guest, "guest");
+            Check.present(need, "need");
+            Check.range(at, "at", BEFORE, LATEST);
         }
     }
 
@@ -225,11 +243,17 @@ public record TableState(
         gone = Check.list(requireNonNullElse(gone, List.<Gone>of()), "gone", MOST_READINGS).stream()
                 .sorted(Comparator.comparing(Gone::toString))
                 .toList();
+        declined = List.copyOf(Check.list(requireNonNullElse(declined, List.<Wanted>of()), "declined", MOST_DROPS));
+        needs = Check.list(requireNonNullElse(needs, List.<SaidNeed>of()), "needs", MOST_DROPS).stream()
+                .sorted(Comparator.comparingInt(SaidNeed::at)
+                        .thenComparing(SaidNeed::guest)
+                        .thenComparing(SaidNeed::need))
+                .toList();
     }
 
     /** Before the meal: nothing has happened. */
     public static TableState empty() {
-        return new TableState(null, null, null, null, null, null, null, null, null, null, null, null);
+        return new TableState(null, null, null, null, null, null, null, null, null, null, null, null, null, null);
     }
 
     public boolean isEmpty() {
@@ -245,6 +269,19 @@ public record TableState(
         return of(guest).map(Present::wantsNoMore).orElse(false);
     }
 
+    public boolean declines(String guest, String cut) {
+        return declined.contains(new Wanted(guest, cut));
+    }
+
+    /** A guest, of what turned out, as known when something came out: a need said later does not take back what was eaten. */
+    public Guest knownAt(Guest guest, int second) {
+        List<NeedKind> later = needs.stream()
+                .filter(said -> said.guest().equals(guest.id()) && said.at() >= second)
+                .map(SaidNeed::need)
+                .toList();
+        return later.isEmpty() ? guest : guest.notYetNeeding(later);
+    }
+
     /** Whether a guest was full or away when something came out [s from sitting down]. */
     public boolean missed(String guest, int second) {
         return of(guest).map(present -> present.missed(second)).orElse(false);
@@ -254,7 +291,7 @@ public record TableState(
         return guests.stream().filter(present -> present.guest().equals(guest)).findFirst();
     }
 
-    /** The brief as it turned out: who came and went when, and a meal longer by what it paused. */
+    /** The brief as it turned out: who came and went when, what they need, and a meal longer by what it paused. */
     public Brief turnedOut(Brief brief) {
         int minutes = Math.min(LONGEST_MEAL, brief.mealMinutes() + (pausedSeconds + 59) / 60);
         return brief.sittingFor(minutes)
@@ -262,6 +299,10 @@ public record TableState(
                         .map(guest -> of(guest.id())
                                 .map(present -> turnedOut(guest, present))
                                 .orElse(guest))
+                        .map(guest -> guest.alsoNeeding(needs.stream()
+                                .filter(said -> said.guest().equals(guest.id()))
+                                .map(SaidNeed::need)
+                                .toList()))
                         .toList());
     }
 

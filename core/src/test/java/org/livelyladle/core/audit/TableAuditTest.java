@@ -154,11 +154,27 @@ class TableAuditTest {
                                 null,
                                 null,
                                 null,
+                                null,
+                                null,
                                 null)))
                 .isTrue();
         assertThat(sesameSeen(
                         allergic,
-                        new TableState(5400, 0, null, List.of(sesame), null, null, null, null, null, null, null, null)))
+                        new TableState(
+                                5400,
+                                0,
+                                null,
+                                List.of(sesame),
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null)))
                 .isFalse();
     }
 

@@ -103,7 +103,7 @@ class LateAdvisorTest {
                 .filter(task -> task.group() == PrepTask.Group.BROTH)
                 .map(task -> new Facts.TaskMark(moment(-200), EventType.TASK_DONE, task.id()))
                 .toList();
-        Plan made = plan(briefs.build(), new Facts(List.of(), marks, Set.of(), List.of()), moment(-60));
+        Plan made = plan(briefs.build(), new Facts(List.of(), marks, Set.of(), List.of(), Set.of()), moment(-60));
         assertThat(made.lateRemedies()).noneMatch(late -> late.remedy().edit() instanceof BriefEdit.SwapBroth);
     }
 }

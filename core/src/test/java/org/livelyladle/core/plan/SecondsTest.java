@@ -80,7 +80,8 @@ class SecondsTest {
                 Set.of(),
                 List.of(
                         new TableEvent.SatDown(UUID.randomUUID(), satDown),
-                        new TableEvent.Wants(UUID.randomUUID(), asks, "ann", BEEF)));
+                        new TableEvent.Wants(UUID.randomUUID(), asks, "ann", BEEF)),
+                Set.of());
         Plan before = plan(brief, Facts.none(), 0);
         Plan plan = planner.plan(brief, facts, asks.plusSeconds(1)).plan();
 

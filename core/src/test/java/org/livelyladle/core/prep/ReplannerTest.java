@@ -36,7 +36,8 @@ class ReplannerTest {
     private final List<TaskMark> marks = new ArrayList<>();
 
     private Prep at(int minute) {
-        return TestPrep.plan(briefs.build(), new Facts(List.of(), marks, Set.of(), List.of()), moment(minute));
+        return TestPrep.plan(
+                briefs.build(), new Facts(List.of(), marks, Set.of(), List.of(), Set.of()), moment(minute));
     }
 
     private Instant moment(int minute) {
@@ -175,7 +176,7 @@ class ReplannerTest {
     }
 
     private static Prep plan(Draft draft, List<TaskMark> marks, Instant now) {
-        Facts facts = new Facts(List.of(), marks, Set.of(), List.of());
+        Facts facts = new Facts(List.of(), marks, Set.of(), List.of(), Set.of());
         return new PrepPlanner(draft, facts, now, new Ledger()).plan();
     }
 
