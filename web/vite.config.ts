@@ -25,8 +25,8 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
-        globIgnores: ['**/*vietnamese*'],
-        navigateFallbackDenylist: [/^\/(api|calendar|v3|actuator)\//],
+        globIgnores: ['**/*vietnamese*', 'phone.html', '**/phone-*'],
+        navigateFallbackDenylist: [/^\/(api|calendar|v3|actuator)\//, /^\/(join|mine)$/],
       },
     }),
   ],
@@ -36,6 +36,8 @@ export default defineConfig({
     outDir: 'target/classes/static',
     emptyOutDir: true,
     chunkSizeWarningLimit: 600,
+    // the host's page, and the small one for phones
+    rolldownOptions: { input: { index: 'index.html', phone: 'phone.html' } },
   },
   // the server answers its own origin only, so the development proxy speaks as the server's page would
   server: { proxy: { '/api': { target: API, changeOrigin: true, headers: { origin: API } } } },

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { newId } from '@/ui/newId'
 import type { paths } from './schema'
 
 /** What the server says when it cannot do something (RFC 9457). */
@@ -36,7 +37,7 @@ function cookie(name: string): string {
 export const api = createClient<paths>({ baseUrl: '', fetch: (request) => fetch(request) })
 
 /** By this name the server knows that a page asked anew, and gives up what it asked before. */
-const PAGE = crypto.randomUUID()
+const PAGE = newId()
 
 /** How far the server's clock is ahead of this device's [ms]. */
 let ahead = 0

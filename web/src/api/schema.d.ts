@@ -68,6 +68,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["devices_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["code"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{device}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["revoke_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/heat/boiling-point": {
         parameters: {
             query?: never;
@@ -164,6 +212,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/mine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mine"];
+        put?: never;
+        post?: never;
+        delete: operations["leave_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mine/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mine/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["record_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mine/invitation.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["date_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mine/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["place"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mine/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stream_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/network": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["network"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/packs": {
         parameters: {
             query?: never;
@@ -174,6 +334,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["packs"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pair"];
         delete?: never;
         options?: never;
         head?: never;
@@ -223,6 +399,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["open"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/answers/{guest}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["settle"];
         options?: never;
         head?: never;
         patch?: never;
@@ -287,6 +495,38 @@ export interface paths {
         put?: never;
         post: operations["renew"];
         delete: operations["withdraw"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["devices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/devices/{device}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["seat"];
+        post?: never;
+        delete: operations["revokeDevice"];
         options?: never;
         head?: never;
         patch?: never;
@@ -367,6 +607,54 @@ export interface paths {
         put?: never;
         post: operations["preview"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/invitation.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["date"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_1"];
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/invitations/{invitation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["revoke"];
         options?: never;
         head?: never;
         patch?: never;
@@ -670,6 +958,12 @@ export interface components {
             /** @enum {string} */
             unit: "GRAMS" | "PIECES" | "PIECES_EACH" | "PACKS" | "ONES" | "UP_TO" | "EAT_UP";
         };
+        AnswerOffer: {
+            edit: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"];
+            effect: string;
+            guest: string;
+            label: string;
+        };
         BarPart: {
             ingredient: string;
             /** @enum {string} */
@@ -800,6 +1094,15 @@ export interface components {
             edit: "ADD_CUT";
             from?: string;
         };
+        BriefEditAddNeed: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            edit: "ADD_NEED";
+            guest: string;
+            /** @enum {string} */
+            need: "VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK" | "LOW_SALT";
+            /** @enum {string} */
+            strength: "DISLIKE" | "DIET" | "MEDICAL";
+        };
         BriefEditAddPot: components["schemas"]["BriefEdit"] & {
             broth: string;
             /** @enum {string} */
@@ -814,6 +1117,13 @@ export interface components {
             cut: string;
             /** @enum {string} */
             edit: "BUY_READY";
+        };
+        BriefEditComeAfter: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            edit: "COME_AFTER";
+            guest: string;
+            /** Format: int32 */
+            minutes: number;
         };
         BriefEditDoWithout: components["schemas"]["BriefEdit"] & {
             /** @enum {string} */
@@ -906,6 +1216,20 @@ export interface components {
             /** Format: double */
             grams: number;
             shortOf: string;
+        };
+        BriefEditSetAppetite: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            appetite: "TODDLER" | "CHILD" | "LIGHT" | "REGULAR" | "HEARTY";
+            /** @enum {string} */
+            edit: "SET_APPETITE";
+            guest: string;
+        };
+        BriefEditSetHeat: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            edit: "SET_HEAT";
+            guest: string;
+            /** @enum {string} */
+            heat: "NONE" | "MILD" | "MEDIUM" | "HOT";
         };
         BriefEditSitAt: components["schemas"]["BriefEdit"] & {
             /** Format: date-time */
@@ -1060,6 +1384,11 @@ export interface components {
             step: "GUESTS" | "POTS" | "INGREDIENTS" | "SAUCES" | "SHOPPING" | "PREP" | "TABLE";
             subject: string;
             text: string;
+        };
+        CodeView: {
+            code: string;
+            /** Format: date-time */
+            expires: string;
         };
         Cook: {
             busy?: components["schemas"]["CookBusy"][];
@@ -1237,6 +1566,22 @@ export interface components {
             grams: number;
             shortOf: string;
         };
+        DeviceControllerNetworkView: {
+            addresses: string[];
+            on: boolean;
+        };
+        DeviceView: {
+            guest?: string;
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            /** @enum {string} */
+            role: "HOST" | "COOK" | "GUEST";
+            /** Format: date-time */
+            seen: string;
+            /** Format: date-time */
+            since: string;
+        };
         Drop: {
             amount: string;
             /** Format: int32 */
@@ -1257,7 +1602,7 @@ export interface components {
         };
         EditControllerEdits: {
             brief: components["schemas"]["Brief"];
-            edits: (components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"])[];
+            edits: (components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"])[];
         };
         Ending: {
             /** @enum {string} */
@@ -1414,6 +1759,15 @@ export interface components {
             stirsOwnSauce?: boolean;
             wishes: components["schemas"]["Wish"][];
         };
+        GuestAnswer: {
+            /** @enum {string} */
+            appetite?: "TODDLER" | "CHILD" | "LIGHT" | "REGULAR" | "HEARTY";
+            /** Format: int32 */
+            arrivesAfterMinutes?: number;
+            /** @enum {string} */
+            heat?: "NONE" | "MILD" | "MEDIUM" | "HOT";
+            needs?: ("VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK" | "LOW_SALT")[];
+        };
         GuestTotal: {
             budgets: components["schemas"]["GuestTotalCategoryBudget"][];
             empty: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER")[];
@@ -1444,6 +1798,26 @@ export interface components {
             plateMm?: number;
             /** Format: int32 */
             watts: number;
+        };
+        Helper: {
+            cook: string;
+            cues: components["schemas"]["Cue"][];
+            jobs: components["schemas"]["HelperJob"][];
+            name: string;
+        };
+        HelperJob: {
+            amount: string;
+            caution: string;
+            /** Format: date-time */
+            endsAt: string;
+            /** Format: date-time */
+            startsAt: string;
+            /** @enum {string} */
+            state: "PLANNED" | "RUNNING" | "PAUSED" | "DONE";
+            task: string;
+            things: string[];
+            tool: string;
+            what: string;
         };
         Household: {
             /** Format: int32 */
@@ -1542,6 +1916,24 @@ export interface components {
             origin: "PLANT" | "EGG" | "MILK" | "FISH" | "MEAT";
             remark: string;
             traits: ("PORK" | "BEEF" | "ALCOHOL" | "MEDICINAL_HERB")[];
+        };
+        InvitationControllerInvite: {
+            guest?: string;
+            /** @enum {string} */
+            role?: "HOST" | "COOK" | "GUEST";
+        };
+        InvitationView: {
+            /** Format: date-time */
+            created: string;
+            /** Format: date-time */
+            expires: string;
+            guest?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            role: "HOST" | "COOK" | "GUEST";
+            url?: string;
+            used: boolean;
         };
         JsonNode: {
             array?: boolean;
@@ -1683,6 +2075,33 @@ export interface components {
             tending?: "DIP" | "BASKET" | "SHARED" | "PLATE";
             with?: string;
         };
+        MineView: {
+            answer?: components["schemas"]["GuestAnswer"];
+            /** Format: int32 */
+            at: number;
+            finished: boolean;
+            helper?: components["schemas"]["Helper"];
+            /** Format: int32 */
+            mealMinutes: number;
+            onTheTable: components["schemas"]["MineViewNamed"][];
+            paused: boolean;
+            places: components["schemas"]["MineViewNamed"][];
+            /** @enum {string} */
+            role: "HOST" | "COOK" | "GUEST";
+            satDown?: string;
+            seat?: components["schemas"]["Seat"];
+            /** Format: int64 */
+            sequence: number;
+            /** Format: date-time */
+            sitDown: string;
+            started: boolean;
+            title: string;
+            zone: string;
+        };
+        MineViewNamed: {
+            id: string;
+            name: string;
+        };
         Need: {
             /** @enum {string} */
             kind: "VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK" | "LOW_SALT";
@@ -1703,6 +2122,7 @@ export interface components {
             finished: boolean;
             guests: components["schemas"]["NowGuestNow"][];
             inPot: components["schemas"]["NowInPot"][];
+            needs: components["schemas"]["NowSaidNeed"][];
             paused: boolean;
             said: string[];
             satDown?: string;
@@ -1739,6 +2159,15 @@ export interface components {
             side: string;
             /** Format: int32 */
             stay: number;
+        };
+        NowSaidNeed: {
+            /** Format: uuid */
+            event: string;
+            guest: string;
+            heard: boolean;
+            label: string;
+            /** @enum {string} */
+            need: "VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK" | "LOW_SALT";
         };
         NowSideNow: {
             /** Format: double */
@@ -1928,6 +2357,14 @@ export interface components {
             count: number;
             offer: string;
         };
+        PairControllerLetIn: {
+            /** @enum {string} */
+            role: "HOST" | "COOK" | "GUEST";
+        };
+        PairControllerPairing: {
+            code?: string;
+            secret?: string;
+        };
         PantryItem: {
             alwaysThere?: boolean;
             /** Format: double */
@@ -1957,6 +2394,8 @@ export interface components {
             ingredient?: string;
             /** Format: double */
             ml?: number;
+            /** @enum {string} */
+            need?: "VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK" | "LOW_SALT";
             pot?: string;
             /** Format: int32 */
             priceCents?: number;
@@ -1969,7 +2408,7 @@ export interface components {
             stay?: number;
             subject?: string;
             /** @enum {string} */
-            type: "BOUGHT" | "RETURNED" | "SOLD_OUT" | "BACK_ON_SHELF" | "TASK_STARTED" | "TASK_PAUSED" | "TASK_DONE" | "TASK_REOPENED" | "SAT_DOWN" | "PUT_IN" | "TAKEN_OUT" | "SKIPPED" | "ARRIVED" | "LEFT" | "FULL" | "WANTS" | "POURED" | "HEAT_SET" | "READ" | "SKIMMED" | "SOUP_SERVED" | "FELL_IN" | "OUT_OF" | "PAUSED" | "RESUMED" | "FINISHED" | "CUE_DONE" | "TAKEN_BACK";
+            type: "BOUGHT" | "RETURNED" | "SOLD_OUT" | "BACK_ON_SHELF" | "TASK_STARTED" | "TASK_PAUSED" | "TASK_DONE" | "TASK_REOPENED" | "SAT_DOWN" | "PUT_IN" | "TAKEN_OUT" | "SKIPPED" | "ARRIVED" | "LEFT" | "FULL" | "WANTS" | "DECLINED" | "NEED_SAID" | "HEARD" | "POURED" | "HEAT_SET" | "READ" | "SKIMMED" | "SOUP_SERVED" | "FELL_IN" | "OUT_OF" | "PAUSED" | "RESUMED" | "FINISHED" | "CUE_DONE" | "TAKEN_BACK";
             /** @enum {string} */
             what?: "WATER" | "RESERVE";
         };
@@ -1992,6 +2431,9 @@ export interface components {
             id: string;
             /** Format: int32 */
             revision: number;
+        };
+        PlaceChoice: {
+            guest?: string;
         };
         Plan: {
             broths: components["schemas"]["Broths"];
@@ -2275,7 +2717,7 @@ export interface components {
             rows: components["schemas"]["ImportPreviewRow"][];
         };
         Remedy: {
-            edit?: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"];
+            edit?: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"];
             label: string;
             otherwise?: components["schemas"]["Remedy"];
         };
@@ -2378,6 +2820,53 @@ export interface components {
             value: number;
             /** Format: double */
             weight: number;
+        };
+        Seat: {
+            bowl: components["schemas"]["SeatFood"][];
+            cautions: string[];
+            cues: components["schemas"]["Cue"][];
+            foods: components["schemas"]["SeatFood"][];
+            /** Format: double */
+            grams: number;
+            guest: string;
+            more: components["schemas"]["SeatFood"][];
+            name: string;
+            needs: components["schemas"]["SeatOwnNeed"][];
+            /** Format: int32 */
+            nextBite?: number;
+            sauces: components["schemas"]["SeatSauceForYou"][];
+            sides: components["schemas"]["SeatSideForYou"][];
+            there: boolean;
+            turns: components["schemas"]["Turn"][];
+        };
+        SeatFood: {
+            amount: string;
+            cut: string;
+            declined: boolean;
+            name: string;
+        };
+        SeatOwnNeed: {
+            heard: boolean;
+            label: string;
+            /** @enum {string} */
+            need: "VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK" | "LOW_SALT";
+            /** Format: uuid */
+            said?: string;
+        };
+        SeatSauceForYou: {
+            amount: string;
+            name: string;
+            remark: string;
+        };
+        SeatSideForYou: {
+            /** Format: double */
+            celsius?: number;
+            clean: boolean;
+            closed: string;
+            name: string;
+            pot: string;
+            side: string;
+            tint: string;
         };
         SequenceReason: {
             drop: string;
@@ -2649,7 +3138,7 @@ export interface components {
         TablePlanRemainder: {
             amount: string;
             /** @enum {string} */
-            cause: "NO_SIDE" | "NO_SIDE_FOR_CUT" | "NO_ROOM" | "TOO_COOL" | "TOO_SMALL" | "DIPPED_ONLY" | "ABSENT" | "NO_MORE" | "IN_THE_POT" | "GONE" | "EATEN_BY_OTHERS" | "USED_UP" | "SKIPPED";
+            cause: "NO_SIDE" | "NO_SIDE_FOR_CUT" | "NO_ROOM" | "TOO_COOL" | "TOO_SMALL" | "DIPPED_ONLY" | "ABSENT" | "NO_MORE" | "DECLINED" | "NEED" | "IN_THE_POT" | "GONE" | "EATEN_BY_OTHERS" | "USED_UP" | "SKIPPED";
             cut: string;
             /** Format: double */
             grams: number;
@@ -2672,11 +3161,13 @@ export interface components {
             /** Format: int32 */
             at?: number;
             begun?: components["schemas"]["Drop"][];
+            declined?: components["schemas"]["TableStateWanted"][];
             empty?: boolean;
             fellIn?: components["schemas"]["TableStateFellIn"][];
             gone?: components["schemas"]["TableStateGone"][];
             guests?: components["schemas"]["TableStatePresent"][];
             heat?: components["schemas"]["TableStateHeat"][];
+            needs?: components["schemas"]["TableStateNeedSince"][];
             /** Format: int32 */
             pausedSeconds?: number;
             poured?: components["schemas"]["TableStatePouring"][];
@@ -2705,6 +3196,13 @@ export interface components {
             pot: string;
             /** Format: double */
             share?: number;
+        };
+        TableStateNeedSince: {
+            /** Format: int32 */
+            at: number;
+            guest: string;
+            /** @enum {string} */
+            need: "VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK" | "LOW_SALT";
         };
         TableStatePouring: {
             /** Format: int32 */
@@ -2759,6 +3257,37 @@ export interface components {
             pleasant: number;
             /** Format: int32 */
             safe: number;
+        };
+        Turn: {
+            /** @enum {string} */
+            act: "DIP" | "BROWN" | "BASKET" | "FISH" | "SERVED";
+            amount: string;
+            /** Format: int32 */
+            at: number;
+            /** Format: int32 */
+            bestSeconds: number;
+            cut: string;
+            drop: string;
+            forWhom?: string;
+            held: string;
+            /** Format: int32 */
+            helpings: number;
+            how: string;
+            look: string;
+            name: string;
+            /** Format: int32 */
+            overSeconds: number;
+            /** Format: int32 */
+            plateSeconds?: number;
+            /** Format: int32 */
+            seconds: number;
+            side: string;
+            /** Format: int32 */
+            stay: number;
+            /** Format: int32 */
+            until: number;
+            /** @enum {string} */
+            when: "NOW" | "SOON" | "LATER" | "HAD";
         };
         Unmet: {
             guest?: string;
@@ -2910,6 +3439,66 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["CatalogueView"];
                 };
+            };
+        };
+    };
+    devices_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeviceView"][];
+                };
+            };
+        };
+    };
+    code: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CodeView"];
+                };
+            };
+        };
+    };
+    revoke_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3102,6 +3691,174 @@ export interface operations {
             };
         };
     };
+    mine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MineView"];
+                };
+            };
+        };
+    };
+    leave_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GuestAnswer"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    record_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Ladle-Sent"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartyEvent"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EventReceipt"];
+                };
+            };
+        };
+    };
+    date_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceChoice"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    stream_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    network: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeviceControllerNetworkView"];
+                };
+            };
+        };
+    };
     packs: {
         parameters: {
             query?: never;
@@ -3122,6 +3879,34 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PackSolution"];
+                };
+            };
+        };
+    };
+    pair: {
+        parameters: {
+            query?: never;
+            header?: {
+                "User-Agent"?: string;
+            };
+            path?: never;
+            cookie?: {
+                "ladle-device"?: string;
+            };
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairControllerPairing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PairControllerLetIn"];
                 };
             };
         };
@@ -3222,6 +4007,49 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AnswerOffer"][];
+                };
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                guest: string;
             };
             cookie?: never;
         };
@@ -3367,6 +4195,76 @@ export interface operations {
             header?: never;
             path: {
                 id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    devices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeviceView"][];
+                };
+            };
+        };
+    };
+    seat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                device: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceChoice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeviceView"];
+                };
+            };
+        };
+    };
+    revokeDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                device: string;
             };
             cookie?: never;
         };
@@ -3548,6 +4446,97 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["ImportPreview"];
                 };
+            };
+        };
+    };
+    date: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    list_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["InvitationView"][];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvitationControllerInvite"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["InvitationView"];
+                };
+            };
+        };
+    };
+    revoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                invitation: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

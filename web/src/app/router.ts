@@ -8,6 +8,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', component: () => import('@/steps/overview/PartiesPage.vue') },
+    { path: '/pair', component: () => import('@/phones/PairPage.vue') },
     { path: '/household', component: () => import('@/household/HouseholdPage.vue') },
     {
       path: '/party/:id/wall',

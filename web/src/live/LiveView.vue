@@ -13,8 +13,10 @@ import { useMode } from '@/app/useMode'
 import type { Cue, PartyEvent } from '@/api/types'
 import { useMinutelyPlan } from '@/party/useMinutelyPlan'
 import { useOpenParty } from '@/party/useOpenParty'
+import SaidNeeds from '@/phones/SaidNeeds.vue'
 import BrothPatterns from '@/table/BrothPatterns.vue'
 import { clockAfter, clockText, countdown, localMs, nowIn } from '@/ui/time'
+import { newId } from '@/ui/newId'
 import { useAwake } from '@/ui/useAwake'
 import { useChime } from '@/ui/useChime'
 import { useNow } from '@/ui/useNow'
@@ -83,7 +85,7 @@ type Said = Omit<PartyEvent, 'id' | 'at'>
 
 /** Records it and says what was marked, so that it can be taken back. */
 function markAll(events: Said[], text: string): void {
-  const marked = events.map((event) => ({ event, id: crypto.randomUUID() }))
+  const marked = events.map((event) => ({ event, id: newId() }))
   for (const { event, id } of marked) void party.record(event, id)
   last.value = { ids: marked.map(({ id }) => id), text }
   clearTimeout(forget)
@@ -165,6 +167,7 @@ function begin(): void {
       </router-link>
     </header>
 
+    <SaidNeeds class="needs" />
     <section class="order" aria-label="Now">
       <div v-if="!run.started" class="calm">
         <h1 :class="{ time: isTime }">{{ isTime ? 'Everybody there?' : 'Not yet' }}</h1>
@@ -233,8 +236,8 @@ function begin(): void {
   height: 100dvh;
   padding: 14px 28px 20px;
   display: grid;
-  grid-template: auto minmax(min-content, 1fr) auto / minmax(0, 1fr) minmax(0, 1fr);
-  grid-template-areas: 'head head' 'order beside' 'foot foot';
+  grid-template: auto auto minmax(min-content, 1fr) auto / minmax(0, 1fr) minmax(0, 1fr);
+  grid-template-areas: 'head head' 'needs needs' 'order beside' 'foot foot';
   gap: 14px 36px;
 }
 
@@ -244,6 +247,10 @@ header {
   flex-wrap: wrap;
   align-items: center;
   gap: 8px 14px;
+}
+
+.needs {
+  grid-area: needs;
 }
 
 .clock {
@@ -356,8 +363,8 @@ header {
   .live {
     height: auto;
     padding: 8px 14px 90px;
-    grid-template: auto auto auto auto / minmax(0, 1fr);
-    grid-template-areas: 'head' 'order' 'beside' 'foot';
+    grid-template: auto auto auto auto auto / minmax(0, 1fr);
+    grid-template-areas: 'head' 'needs' 'order' 'beside' 'foot';
     gap: 10px;
   }
 

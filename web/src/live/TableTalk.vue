@@ -6,6 +6,7 @@ import { sideName, sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { weight } from '@/ui/units'
 import BrothTalk from './BrothTalk.vue'
+import { newId } from '@/ui/newId'
 import { helping, minutes, type Helping, type Run } from './running'
 import type { Probe } from './useProbe'
 
@@ -83,7 +84,7 @@ watch(offerBox, (box) => box?.scrollIntoView({ block: 'nearest' }))
 
 async function look(guest: string, cut: string, name: string): Promise<void> {
   const event = { type: 'WANTS', guest, cut } as const
-  const body = { ...event, id: crypto.randomUUID(), at: new Date(serverNow()).toISOString() }
+  const body = { ...event, id: newId(), at: new Date(serverNow()).toISOString() }
   try {
     const after = await ask(api.POST('/api/parties/{id}/table', { params: { path: { id: party.id } }, body }))
     offer.value = { guest, cut, name, helping: helping(plan.value.table, after, guest, cut) }

@@ -1,5 +1,6 @@
 import { createStore, del, delMany, entries, get, set, update } from 'idb-keyval'
 import type { Brief, Catalogue, PartyEvent, PartyView, Plan } from '@/api/types'
+import { newId } from '@/ui/newId'
 
 /** An edit the server does not have yet, with the revision it was made on. */
 export interface Draft {
@@ -20,7 +21,7 @@ const seen = () => createStore('lively-ladle-seen', 'parties')
 const outbox = () => createStore('lively-ladle-outbox', 'events')
 
 /** Each page keeps its own draft, or of two windows on one party the second would write over the first. */
-const PAGE = crypto.randomUUID()
+const PAGE = newId()
 const own = (party: string) => `${party} ${PAGE}`
 
 /** Drafts of pages that were left in the middle of an edit; the database is too slow for a page that goes. */

@@ -4,6 +4,7 @@ import type { PartyEvent } from '@/api/types'
 import { addEvent, dropEvents, findEvents } from './drafts'
 import { isNotAccepted, RETRY_AFTER_MS, said } from './failures'
 import { onceSoon } from './onceSoon'
+import { newId } from '@/ui/newId'
 
 export type EventLog = ReturnType<typeof eventLog>
 
@@ -35,10 +36,7 @@ export function eventLog(party: string, arrived: () => Promise<void>) {
   }
 
   /** Records something that happened, under an id by which it can be taken back. */
-  async function record(
-    event: Omit<PartyEvent, 'id' | 'at'>,
-    as: string = crypto.randomUUID(),
-  ): Promise<void> {
+  async function record(event: Omit<PartyEvent, 'id' | 'at'>, as: string = newId()): Promise<void> {
     trouble.value = ''
     const recorded = { ...event, id: as, at: new Date(serverNow()).toISOString() }
     pending.value = [...pending.value, recorded]

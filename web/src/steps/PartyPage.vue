@@ -8,6 +8,8 @@ import HouseholdNews from '@/household/HouseholdNews.vue'
 import { useRunningTable } from '@/live/useRunningTable'
 import { swapBroths } from '@/party/edits'
 import { useParty } from '@/party/store'
+import GuestAnswers from '@/phones/GuestAnswers.vue'
+import SaidNeeds from '@/phones/SaidNeeds.vue'
 import { useNow } from '@/ui/useNow'
 import DrawnTable from '@/table/DrawnTable.vue'
 import TableStrip from '@/table/TableStrip.vue'
@@ -108,7 +110,11 @@ onScopeDispose(() => {
       />
     </div>
     <main class="sheet">
-      <HouseholdNews v-if="step === 'guests'" />
+      <SaidNeeds v-if="step === 'guests' || step === 'table'" />
+      <template v-if="step === 'guests'">
+        <HouseholdNews />
+        <GuestAnswers />
+      </template>
       <component :is="sheet" v-bind="shared" />
     </main>
     <OpenQuestion class="foot" :step="step" />

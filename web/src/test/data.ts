@@ -247,6 +247,7 @@ export function aPlan(): Plan {
         sides: [],
         guests: [],
         spare: [],
+        needs: [],
         said: [],
       },
     },

@@ -1,8 +1,8 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue'
+import { notes } from './note'
 
 const KEY = 'ladle-sound'
 const NOTES_HZ = [660, 880, 1100]
-const NOTE_S = 0.22
 
 /**
  * A chime of three notes whenever another id joins those that are due; silent until the host allows it by a tap, since
@@ -26,7 +26,7 @@ export function useChime(due: Ref<string[]>) {
   function play(): void {
     allow()
     if (!context) return
-    NOTES_HZ.forEach((hertz, i) => note(context as AudioContext, hertz, i * NOTE_S))
+    notes(context, NOTES_HZ)
   }
 
   watch(due, (now, before) => {
@@ -34,16 +34,4 @@ export function useChime(due: Ref<string[]>) {
   })
   onScopeDispose(() => void context?.close())
   return { on, toggle, allow }
-}
-
-function note(context: AudioContext, hertz: number, after: number): void {
-  const start = context.currentTime + after
-  const tone = context.createOscillator()
-  const loudness = context.createGain()
-  tone.frequency.value = hertz
-  loudness.gain.setValueAtTime(0.25, start)
-  loudness.gain.exponentialRampToValueAtTime(0.001, start + NOTE_S)
-  tone.connect(loudness).connect(context.destination)
-  tone.start(start)
-  tone.stop(start + NOTE_S)
 }

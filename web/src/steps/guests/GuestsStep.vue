@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import { needLabel, numberWord } from '@/party/words'
@@ -16,6 +16,9 @@ const guest = defineModel<string>('guest')
 const { party, brief, plan } = useOpenParty()
 const editing = ref<string>()
 const importing = ref(false)
+const phones = ref(false)
+/** Fetched when it is asked for. */
+const PhonesDialog = defineAsyncComponent(() => import('@/phones/PhonesDialog.vue'))
 const several = ref(false)
 
 const rows = computed(() =>
@@ -51,7 +54,8 @@ function add(): void {
     <span class="key"><FigureText :figure="plan.portions.eaters" /></span>
     <span class="quiet">regular eaters ·</span>
     <FigureText :figure="plan.portions.food" />
-    <button type="button" class="chip push" @click="importing = true">From a file</button>
+    <button type="button" class="chip push" @click="phones = true">Phones</button>
+    <button type="button" class="chip" @click="importing = true">From a file</button>
     <v-btn color="primary" :prepend-icon="mdiPlus" @click="add">Add a guest</v-btn>
   </div>
   <ol class="guests">
@@ -103,6 +107,7 @@ function add(): void {
   </p>
   <p v-if="rows.length === 0" class="quiet">Nobody yet. Add the first guest; the plan grows with each one.</p>
   <StepNotes step="GUESTS" />
+  <PhonesDialog v-if="phones" v-model="phones" />
   <ImportDialog v-if="importing" kind="GUESTS" @close="importing = false" />
   <SeveralGuests v-if="several" @close="several = false" />
   <GuestEditor v-if="editing" :guest-id="editing" @close="editing = undefined" />

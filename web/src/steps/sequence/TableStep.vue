@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Drop } from '@/api/types'
 import { sideNames } from '@/party/sideNames'
@@ -32,6 +32,9 @@ const { party, brief, plan, from: began } = useOpenParty()
 const { mobile } = useDisplay()
 const reading = ref<'SIDE' | 'GUEST' | 'MINDER'>('SIDE')
 const dialog = ref(false)
+const phones = ref(false)
+/** Fetched when it is asked for. */
+const PhonesDialog = defineAsyncComponent(() => import('@/phones/PhonesDialog.vue'))
 const chosen = ref<string>()
 const side = ref<string>()
 const guest = ref<string>()
@@ -101,6 +104,7 @@ function free(d: Drop): void {
     <span class="key"><FigureText :figure="plan.table.longestWait" /></span>
     <span class="quiet">cues</span>
     <span class="key"><FigureText :figure="plan.table.cuesPerMinute" /></span>
+    <button type="button" class="chip push" @click="phones = true">Phones</button>
     <router-link v-if="mobile" class="chip solid run" :to="`/party/${party.id}/live`"
       >Run the table</router-link
     >
@@ -175,6 +179,7 @@ function free(d: Drop): void {
   </div>
   <ScorePanel />
   <ComparePanel />
+  <PhonesDialog v-if="phones" v-model="phones" />
   <EatingDialog v-if="dialog" @close="dialog = false" />
 </template>
 

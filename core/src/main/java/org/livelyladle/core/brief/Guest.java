@@ -96,27 +96,43 @@ public record Guest(
 
     /** The same guest, who keeps away from these things as well, each as strictly as it may be meant. */
     public Guest alsoNeeding(List<NeedKind> kinds) {
-        if (kinds.isEmpty()) {
-            return this;
+        Guest guest = this;
+        for (NeedKind kind : kinds) {
+            guest = guest.alsoNeeding(Need.asStrictAsMayBe(kind));
         }
+        return guest;
+    }
+
+    /** The same guest with one need more, or one kept more strictly; never less so. */
+    public Guest alsoNeeding(Need need) {
         Map<NeedKind, Need> all = new LinkedHashMap<>();
-        Stream.concat(needs.stream(), kinds.stream().map(Need::asStrictAsMayBe))
-                .forEach(need -> all.merge(need.kind(), need, Need::stricter));
-        return needing(List.copyOf(all.values()));
+        Stream.concat(needs.stream(), Stream.of(need)).forEach(one -> all.merge(one.kind(), one, Need::stricter));
+        return as(appetite, List.copyOf(all.values()), heat);
+    }
+
+    /** The same guest, hungry otherwise. */
+    public Guest eating(Appetite other) {
+        return as(other, needs, heat);
+    }
+
+    /** The same guest, who eats from broths as hot as this. */
+    public Guest bearing(Heat other) {
+        return as(appetite, needs, other);
     }
 
     /** The same guest before anybody knew of these needs. */
     public Guest notYetNeeding(List<NeedKind> kinds) {
-        return needing(
-                needs.stream().filter(need -> !kinds.contains(need.kind())).toList());
+        List<Need> known =
+                needs.stream().filter(need -> !kinds.contains(need.kind())).toList();
+        return as(appetite, known, heat);
     }
 
-    private Guest needing(List<Need> other) {
+    private Guest as(Appetite appetite, List<Need> needs, Heat heat) {
         return new Guest(
                 id,
                 name,
                 appetite,
-                other,
+                needs,
                 wishes,
                 heat,
                 arrivesAfterMinutes,

@@ -13,16 +13,22 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Amount;
+import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Decisions;
+import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Need;
+import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.SauceChoice;
 import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.check.Check;
 
 /**
@@ -254,6 +260,51 @@ public sealed interface BriefEdit {
         }
     }
 
+    /** A guest keeps away from something, as strictly as this or as was known. */
+    record AddNeed(String guest, NeedKind need, Strength strength) implements BriefEdit {
+        public AddNeed {
+            Check.present(need, "need");
+            Check.present(strength, "strength");
+        }
+
+        @Override
+        public Brief apply(Brief brief) {
+            return ofGuest(brief, guest, known -> known.alsoNeeding(new Need(need, strength)));
+        }
+    }
+
+    /** How hungry a guest is. */
+    record SetAppetite(String guest, Appetite appetite) implements BriefEdit {
+        public SetAppetite {
+            Check.present(appetite, "appetite");
+        }
+
+        @Override
+        public Brief apply(Brief brief) {
+            return ofGuest(brief, guest, known -> known.eating(appetite));
+        }
+    }
+
+    /** The hottest broth a guest eats from. */
+    record SetHeat(String guest, Heat heat) implements BriefEdit {
+        public SetHeat {
+            Check.present(heat, "heat");
+        }
+
+        @Override
+        public Brief apply(Brief brief) {
+            return ofGuest(brief, guest, known -> known.bearing(heat));
+        }
+    }
+
+    /** A guest comes so long after sitting down [min]. */
+    record ComeAfter(String guest, int minutes) implements BriefEdit {
+        @Override
+        public Brief apply(Brief brief) {
+            return ofGuest(brief, guest, known -> known.staying(minutes, known.leavesAfterMinutes()));
+        }
+    }
+
     /** A prep task is done by a cook. */
     record HandOver(String task, String cook) implements BriefEdit {
         @Override
@@ -324,6 +375,10 @@ public sealed interface BriefEdit {
                     had.trades(),
                     trade -> trade.shortOf().equals(shortOf) && trade.by().equals(by))));
         }
+    }
+
+    private static Brief ofGuest(Brief brief, String guest, UnaryOperator<Guest> change) {
+        return brief.seating(each(brief.guests(), Guest::id, guest, change));
     }
 
     private static boolean isOnMenu(Brief brief, String cut) {

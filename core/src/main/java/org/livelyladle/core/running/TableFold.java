@@ -63,7 +63,7 @@ public final class TableFold {
     private final List<TableState.Wanted> wants = new ArrayList<>();
     private final List<TableState.Gone> gone = new ArrayList<>();
     private final Set<TableState.Wanted> declined = new LinkedHashSet<>();
-    private final List<TableState.SaidNeed> needs = new ArrayList<>();
+    private final List<TableState.NeedSince> needs = new ArrayList<>();
     private final List<Running.SeenTo> seenTo = new ArrayList<>();
     private final List<Remark> remarks = new ArrayList<>();
     private final List<TableEvent> happened = new ArrayList<>();
@@ -448,7 +448,7 @@ public final class TableFold {
         boolean isNews = hasBegun
                 && brief.guest(said.guest()).isPresent()
                 && needs.stream().noneMatch(known -> known.guest().equals(said.guest()) && known.need() == said.need());
-        return isNews && needs.add(new TableState.SaidNeed(said.guest(), said.need(), at));
+        return isNews && needs.add(new TableState.NeedSince(said.guest(), said.need(), at));
     }
 
     private boolean isOnTheMenu(String cut) {

@@ -29,7 +29,7 @@ public record Seat(
         List<Turn> turns,
         List<Cue> cues,
         List<SideForYou> sides,
-        List<OwnSauce> sauces,
+        List<SauceForYou> sauces,
         List<Food> bowl,
         List<Food> foods,
         List<Food> more,
@@ -59,7 +59,7 @@ public record Seat(
     /**
      * A side of the table.
      *
-     * @param tint of its broth, as #rrggbb
+     * @param tint of its broth, by name
      * @param clean kept clean for this guest's needs
      * @param closed why they do not eat from it; empty where it is open
      * @param celsius as it should be now; null before the meal [°C]
@@ -74,7 +74,7 @@ public record Seat(
             @Nullable Double celsius) {}
 
     /** A sauce, how much of it, and what to know; the sauce bar has no amount. */
-    public record OwnSauce(String name, String amount, String remark) {}
+    public record SauceForYou(String name, String amount, String remark) {}
 
     /** Something to eat and how much, as one says it. */
     public record Food(String cut, String name, String amount, boolean declined) {}

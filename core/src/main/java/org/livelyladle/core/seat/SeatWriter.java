@@ -123,14 +123,14 @@ public final class SeatWriter {
                 now.map(Now.SideNow::celsius).orElse(null));
     }
 
-    private List<Seat.OwnSauce> sauces(Guest guest) {
-        List<Seat.OwnSauce> own = new ArrayList<>();
+    private List<Seat.SauceForYou> sauces(Guest guest) {
+        List<Seat.SauceForYou> own = new ArrayList<>();
         Map<String, Sauces.SauceNeed> needs = new HashMap<>();
         plan.sauces().needs().forEach(need -> needs.put(need.sauce(), need));
         for (Sauces.Serving serving : plan.sauces().servings()) {
             if (serving.guest().equals(guest.id())) {
                 Sauces.SauceNeed need = needs.get(serving.sauce());
-                own.add(new Seat.OwnSauce(need.name(), serving.ml().text(), need.caution()));
+                own.add(new Seat.SauceForYou(need.name(), serving.ml().text(), need.caution()));
             }
         }
         if (plan.sauces().bar().guests().contains(guest.id())) {
@@ -140,7 +140,7 @@ public final class SeatWriter {
                             .filter(clash -> clash.guest().equals(guest.id()))
                             .map(clash -> barName(clash.ingredient()) + " (" + clash.reason() + ")")
                             .toList());
-            own.add(new Seat.OwnSauce("Your own, from the sauce bar", "", not.isEmpty() ? "" : "Leave out: " + not));
+            own.add(new Seat.SauceForYou("Your own, from the sauce bar", "", not.isEmpty() ? "" : "Leave out: " + not));
         }
         return own;
     }

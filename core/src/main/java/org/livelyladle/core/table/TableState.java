@@ -45,7 +45,7 @@ public record TableState(
         @Nullable List<Heat> heat,
         @Nullable List<Gone> gone,
         @Nullable List<Wanted> declined,
-        @Nullable List<SaidNeed> needs) {
+        @Nullable List<NeedSince> needs) {
     /** Before anything could have happened [s from sitting down]. */
     private static final int BEFORE = -7200;
 
@@ -100,8 +100,8 @@ public record TableState(
      *
      * @param at since when it is kept; what was eaten before is eaten [s from sitting down]
      */
-    public record SaidNeed(String guest, NeedKind need, int at) {
-        public SaidNeed {
+    public record NeedSince(String guest, NeedKind need, int at) {
+        public NeedSince {
             guest = Check.id(guest, "guest");
             Check.present(need, "need");
             Check.range(at, "at", BEFORE, LATEST);
@@ -244,10 +244,10 @@ public record TableState(
                 .sorted(Comparator.comparing(Gone::toString))
                 .toList();
         declined = List.copyOf(Check.list(requireNonNullElse(declined, List.<Wanted>of()), "declined", MOST_DROPS));
-        needs = Check.list(requireNonNullElse(needs, List.<SaidNeed>of()), "needs", MOST_DROPS).stream()
-                .sorted(Comparator.comparingInt(SaidNeed::at)
-                        .thenComparing(SaidNeed::guest)
-                        .thenComparing(SaidNeed::need))
+        needs = Check.list(requireNonNullElse(needs, List.<NeedSince>of()), "needs", MOST_DROPS).stream()
+                .sorted(Comparator.comparingInt(NeedSince::at)
+                        .thenComparing(NeedSince::guest)
+                        .thenComparing(NeedSince::need))
                 .toList();
     }
 
@@ -277,7 +277,7 @@ public record TableState(
     public Guest knownAt(Guest guest, int second) {
         List<NeedKind> later = needs.stream()
                 .filter(said -> said.guest().equals(guest.id()) && said.at() >= second)
-                .map(SaidNeed::need)
+                .map(NeedSince::need)
                 .toList();
         return later.isEmpty() ? guest : guest.notYetNeeding(later);
     }
@@ -301,7 +301,7 @@ public record TableState(
                                 .orElse(guest))
                         .map(guest -> guest.alsoNeeding(needs.stream()
                                 .filter(said -> said.guest().equals(guest.id()))
-                                .map(SaidNeed::need)
+                                .map(NeedSince::need)
                                 .toList()))
                         .toList());
     }

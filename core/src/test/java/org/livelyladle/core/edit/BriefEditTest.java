@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Amount;
+import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.brief.Cook;
@@ -19,10 +20,13 @@ import org.livelyladle.core.brief.Decisions.DropPin;
 import org.livelyladle.core.brief.Decisions.PortionPin;
 import org.livelyladle.core.brief.KeptIn;
 import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Pot;
+import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Heat;
 
 class BriefEditTest {
     private static final String BEEF = "beef-ribeye.sliced";
@@ -49,6 +53,10 @@ class BriefEditTest {
                 new BriefEdit.MoveTrip("shop", later.minusDays(1)),
                 new BriefEdit.ServeAs(BEEF, "lamb-leg.sliced", 40),
                 new BriefEdit.PinPortion("ann", BEEF, 60),
+                new BriefEdit.AddNeed("ann", NeedKind.SESAME, Strength.MEDICAL),
+                new BriefEdit.SetAppetite("ann", Appetite.HEARTY),
+                new BriefEdit.SetHeat("ann", Heat.MILD),
+                new BriefEdit.ComeAfter("ann", 20),
                 new BriefEdit.HandOver("table:lay", "ann"));
     }
 
@@ -64,6 +72,29 @@ class BriefEditTest {
         if (!(edit instanceof BriefEdit.AddPot)) {
             assertThat(edit.apply(once)).isEqualTo(once);
         }
+    }
+
+    @Test
+    void whatAGuestAnswersIsOfferedUntilItIsInTheBriefAndWeakensNothing() {
+        GuestAnswer answer = new GuestAnswer(Appetite.LIGHT, null, List.of(NeedKind.SESAME, NeedKind.VEGAN), 15);
+        List<GuestAnswer.Offer> offers = answer.offers(brief, "ann");
+        assertThat(offers)
+                .extracting(GuestAnswer.Offer::label)
+                .containsExactly(
+                        "Ann: no sesame",
+                        "Ann: vegan",
+                        "Ann: light eater, not regular eater",
+                        "Ann comes 15 min after sitting down");
+
+        Brief taken = brief;
+        for (GuestAnswer.Offer offer : offers) {
+            taken = offer.edit().apply(taken);
+        }
+
+        assertThat(answer.offers(taken, "ann")).isEmpty();
+        assertThat(new GuestAnswer(null, null, null, null).offers(taken, "ann")).isEmpty();
+        assertThat(new BriefEdit.AddNeed("ann", NeedKind.SESAME, Strength.DISLIKE).apply(taken))
+                .isEqualTo(taken);
     }
 
     @Test

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -17,6 +18,7 @@ public class LocalHost {
     private final HouseholdRepository households;
     private final Clock clock;
     private final TransactionTemplate transaction;
+    private volatile @Nullable SignedIn known;
 
     LocalHost(HostRepository hosts, HouseholdRepository households, Clock clock, TransactionTemplate transaction) {
         this.hosts = hosts;
@@ -25,13 +27,20 @@ public class LocalHost {
         this.transaction = transaction;
     }
 
+    public SignedIn signIn() {
+        SignedIn host = known;
+        return host == null ? first() : host;
+    }
+
     /**
      * Synchronized around the whole transaction, its commit included, so that the first two requests of a new machine do
      * not make two hosts.
      */
-    public synchronized SignedIn signIn() {
-        return Objects.requireNonNull(transaction.execute(
+    private synchronized SignedIn first() {
+        SignedIn host = Objects.requireNonNull(transaction.execute(
                 status -> hosts.findByLogin(LOGIN).orElseGet(this::create).signedIn()));
+        known = host;
+        return host;
     }
 
     private Host create() {

@@ -1,4 +1,4 @@
-/** Who is signed in. For now the one host of this machine, by itself. */
+/** Who asks and what they may: the host of this machine by itself, other devices once they were paired. */
 @NullMarked
 package org.livelyladle.server.access;
 

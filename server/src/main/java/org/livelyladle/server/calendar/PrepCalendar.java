@@ -1,16 +1,11 @@
 package org.livelyladle.server.calendar;
 
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.ParameterList;
 import net.fortuna.ical4j.model.PropertyContainer;
@@ -24,17 +19,13 @@ import net.fortuna.ical4j.model.property.DtEnd;
 import net.fortuna.ical4j.model.property.DtStamp;
 import net.fortuna.ical4j.model.property.DtStart;
 import net.fortuna.ical4j.model.property.Due;
-import net.fortuna.ical4j.model.property.Name;
-import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Sequence;
 import net.fortuna.ical4j.model.property.Summary;
 import net.fortuna.ical4j.model.property.Trigger;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableAction;
-import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableStatus;
 import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
-import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
@@ -48,17 +39,11 @@ import org.livelyladle.core.prep.PrepTask;
  * @param changes a number that grows with every change of the party
  */
 record PrepCalendar(String party, Brief brief, Prep prep, int changes, Instant writtenAt) {
-    private static final int UNFOLDED = 100_000;
-    private static final int MOST_OCTETS = 75;
     private static final Duration ALARM_BEFORE = Duration.ofMinutes(5);
 
     /** @param cook only what this cook does; all of it when null */
     String write(@Nullable String cook) {
-        Calendar calendar = new Calendar();
-        calendar.add(new ProdId("-//Lively Ladle//Prep//EN"));
-        calendar.add(ImmutableVersion.VERSION_2_0);
-        calendar.add(ImmutableCalScale.GREGORIAN);
-        calendar.add(new Name(brief.title()));
+        Calendar calendar = CalendarText.calendar("Prep", brief.title());
         prep.tasks().stream()
                 .filter(task -> cook == null || cook.equals(task.cook()))
                 .forEach(task -> {
@@ -69,36 +54,7 @@ record PrepCalendar(String party, Brief brief, Prep prep, int changes, Instant w
                     }
                 });
         calendar.add(sittingDown());
-        StringWriter out = new StringWriter();
-        try {
-            new CalendarOutputter(true, UNFOLDED).output(calendar, out);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return folded(out.toString());
-    }
-
-    /** Lines of at most 75 octets, no letter torn apart (RFC 5545, 3.1). */
-    private static String folded(String text) {
-        StringBuilder out = new StringBuilder();
-        // a carriage return alone would end a line for some readers
-        Stream.of(text.split("\r\n"))
-                .map(line -> line.replaceAll("[\\r\\n]", " "))
-                .forEach(line -> {
-                    int octets = 0;
-                    for (int letter : line.codePoints().toArray()) {
-                        String written = Character.toString(letter);
-                        int more = written.getBytes(StandardCharsets.UTF_8).length;
-                        if (octets + more > MOST_OCTETS) {
-                            out.append("\r\n ");
-                            octets = 1;
-                        }
-                        out.append(written);
-                        octets += more;
-                    }
-                    out.append("\r\n");
-                });
-        return out.toString();
+        return CalendarText.of(calendar);
     }
 
     private Instant instant(LocalDateTime local) {

@@ -2,6 +2,8 @@ package org.livelyladle.server.live;
 
 import java.io.IOException;
 import java.util.UUID;
+import java.util.function.BooleanSupplier;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.party.NumberedEvent;
 import org.livelyladle.server.party.PartyService;
@@ -10,20 +12,28 @@ import org.livelyladle.server.web.RefusedException;
 import org.springframework.http.MediaType;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** One screen that follows a party: it is sent everything once, in order. */
+/**
+ * One screen that follows a party: it is sent everything once, in order. A phone is only told that something happened, and
+ * asks for what of it is its own.
+ */
 final class Screen {
     private static final int UNKNOWN = -1;
 
     private final SignedIn host;
     private final UUID party;
+    private final @Nullable BooleanSupplier phoneIsIn;
     private final SseEmitter emitter = new SseEmitter(0L);
     /** Number of the last event it was sent. */
     private long sequence;
 
     private int revision = UNKNOWN;
 
-    /** @param sequence number of the last event it knows */
-    Screen(SignedIn host, UUID party, long sequence) {
+    /**
+     * @param sequence number of the last event it knows
+     * @param phoneIsIn of a phone, whether its invitation still holds; null for a screen of the host
+     */
+    Screen(SignedIn host, UUID party, long sequence, @Nullable BooleanSupplier phoneIsIn) {
+        this.phoneIsIn = phoneIsIn;
         this.host = host;
         this.party = party;
         this.sequence = sequence;
@@ -46,6 +56,9 @@ final class Screen {
     /** Sends what it has not been sent yet; false when it is gone. */
     synchronized boolean catchUp(PartyService parties) {
         try {
+            if (phoneIsIn != null) {
+                return tell(phoneIsIn, parties.state(host, party));
+            }
             for (NumberedEvent told : parties.events(host, party, sequence)) {
                 sequence = told.sequence();
                 send("fact", new Fact(sequence, told.event()));
@@ -62,6 +75,16 @@ final class Screen {
             emitter.complete();
             return false;
         }
+    }
+
+    private boolean tell(BooleanSupplier isIn, PartyState state) throws IOException {
+        if (!isIn.getAsBoolean()) {
+            emitter.complete();
+            return false;
+        }
+        sequence = state.sequence();
+        send("changed", new Revised(sequence, state.revision()));
+        return true;
     }
 
     private void send(String name, Object data) throws IOException {

@@ -9,6 +9,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.server.access.SignedIn;
@@ -22,7 +23,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** All screens that follow a party at this server. */
 @Service
-class Screens {
+public class Screens {
     private static final int MOST_SCREENS = 200;
     private static final Duration BEAT = Duration.ofSeconds(10);
     private static final Logger log = LoggerFactory.getLogger(Screens.class);
@@ -45,15 +46,16 @@ class Screens {
 
     /**
      * @param known number of the last event this screen knows; null where it has just read everything
+     * @param phoneIsIn of a phone, whether its invitation still holds; null for a screen of the host
      * @throws RefusedException 404 for a party there is none of, 503 where too many screens follow already
      */
-    SseEmitter follow(SignedIn host, UUID party, @Nullable Long known) {
+    public SseEmitter follow(SignedIn host, UUID party, @Nullable Long known, @Nullable BooleanSupplier phoneIsIn) {
         long last = parties.state(host, party).sequence();
         if (screens.size() >= MOST_SCREENS) {
             throw new RefusedException(
                     HttpStatus.SERVICE_UNAVAILABLE, "More than " + MOST_SCREENS + " screens follow already.");
         }
-        Screen screen = new Screen(host, party, known == null ? last : known);
+        Screen screen = new Screen(host, party, known == null ? last : known, phoneIsIn);
         screen.emitter().onCompletion(() -> screens.remove(screen));
         screen.emitter().onError(e -> screens.remove(screen));
         screens.add(screen);

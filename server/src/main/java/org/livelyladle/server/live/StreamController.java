@@ -29,7 +29,7 @@ class StreamController {
             @AuthenticationPrincipal SignedIn host,
             @PathVariable UUID id,
             @RequestHeader(name = "Last-Event-ID", required = false) @Nullable String last) {
-        return screens.follow(host, id, last == null ? null : sequence(last));
+        return screens.follow(host, id, last == null ? null : sequence(last), null);
     }
 
     private static long sequence(String last) {

@@ -1,16 +1,10 @@
 package org.livelyladle.server.party;
 
 import java.net.URI;
-import java.time.Clock;
-import java.time.DateTimeException;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.check.Check;
-import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.facts.PartyEvent;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.web.Revision;
@@ -33,16 +27,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/parties")
 class PartyController {
-    private static final int MOST_EVENTS = 500;
-
-    private static final Duration CLOCKS_AGREE = Duration.ofSeconds(2);
-
     private final PartyService service;
-    private final Clock clock;
+    private final DeviceClocks clocks;
 
-    PartyController(PartyService service, Clock clock) {
+    PartyController(PartyService service, DeviceClocks clocks) {
         this.service = service;
-        this.clock = clock;
+        this.clocks = clocks;
     }
 
     @GetMapping
@@ -116,23 +106,7 @@ class PartyController {
             @PathVariable UUID id,
             @RequestHeader(name = "Ladle-Sent", required = false) @Nullable String sent,
             @RequestBody List<PartyEvent> batch) {
-        Duration offset = offset(sent);
-        List<PartyEvent> events = Check.list(batch, "events", MOST_EVENTS);
-        return service.record(
-                host, id, events.stream().map(event -> event.later(offset)).toList());
-    }
-
-    /** By how much a device's clock is behind; nothing for what a message may have been on its way. */
-    private Duration offset(@Nullable String sent) {
-        if (sent == null) {
-            return Duration.ZERO;
-        }
-        try {
-            Duration behind = Duration.between(Instant.parse(sent), clock.instant());
-            return behind.abs().compareTo(CLOCKS_AGREE) <= 0 ? Duration.ZERO : behind;
-        } catch (DateTimeException e) {
-            throw new InvalidInputException("Ladle-Sent", sent, "an instant such as 2026-11-24T18:00:00Z");
-        }
+        return service.record(host, id, clocks.putRight(batch, sent));
     }
 
     private static ResponseEntity<PartyView> created(PartyView view) {

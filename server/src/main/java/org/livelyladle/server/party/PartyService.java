@@ -3,12 +3,14 @@ package org.livelyladle.server.party;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
@@ -48,6 +50,9 @@ public class PartyService {
     private final Clock clock;
     /** A revision never changes, so the list reads each brief once. */
     private final Cache<BriefRevision.Key, PartySummary> summaries =
+            Caffeine.newBuilder().maximumSize(MOST_SUMMARIES).build();
+    /** When each of them is over. */
+    private final Cache<BriefRevision.Key, Instant> ends =
             Caffeine.newBuilder().maximumSize(MOST_SUMMARIES).build();
 
     PartyService(
@@ -209,6 +214,26 @@ public class PartyService {
         return json.event(event.body()).noLaterThan(event.recordedAt());
     }
 
+    /** When a party is over; nothing for one there is none of. */
+    @Transactional(readOnly = true)
+    public Optional<Instant> over(SignedIn host, UUID id) {
+        return parties.find(id, host.household())
+                .map(party -> ends.get(new BriefRevision.Key(party.id(), party.revision()), key -> over(view(party))));
+    }
+
+    private static Instant over(PartyView view) {
+        Brief brief = view.brief();
+        return brief.sitDown()
+                .plusMinutes(brief.mealMinutes())
+                .atZone(brief.zoneId())
+                .toInstant();
+    }
+
+    /** Tells all screens and phones of a party to look again. */
+    public void announce(UUID id) {
+        events.announce(id.toString());
+    }
+
     /** How far a party has come. */
     @Transactional(readOnly = true)
     public PartyState state(SignedIn host, UUID id) {
@@ -217,12 +242,25 @@ public class PartyService {
     }
 
     public EventReceipt record(SignedIn host, UUID id, List<PartyEvent> batch) {
+        return record(host, id, batch, null);
+    }
+
+    /** Whether a phone told of an event itself. */
+    @Transactional(readOnly = true)
+    public boolean isOf(UUID id, UUID event, UUID device) {
+        return events.findById(new RecordedEvent.Key(id, event))
+                .filter(known -> device.equals(known.device()))
+                .isPresent();
+    }
+
+    /** @param device the phone that told of it; null where the host did */
+    public EventReceipt record(SignedIn host, UUID id, List<PartyEvent> batch, @Nullable UUID device) {
         parties.lock(id, host.household()).orElseThrow(() -> unknown(id));
         Map<RecordedEvent.Key, PartyEvent> fresh = new LinkedHashMap<>();
         batch.forEach(event -> fresh.putIfAbsent(new RecordedEvent.Key(id, event.id()), event));
         events.findAllById(List.copyOf(fresh.keySet())).forEach(known -> fresh.remove(known.getId()));
-        fresh.forEach(
-                (key, event) -> events.save(new RecordedEvent(key, json.write(event), host.host(), clock.instant())));
+        fresh.forEach((key, event) ->
+                events.save(new RecordedEvent(key, json.write(event), host.host(), device, clock.instant())));
         events.flush();
         if (!fresh.isEmpty()) {
             events.announce(id.toString());

@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 
 /** An event of a party under the id its device gave it; append-only. */
@@ -36,15 +37,19 @@ class RecordedEvent implements Persistable<RecordedEvent.Key> {
     @Column(name = "recorded_by", nullable = false)
     private UUID recordedBy;
 
+    @Column(name = "device_id")
+    private @Nullable UUID device;
+
     @Column(name = "recorded_at", nullable = false)
     private Instant recordedAt;
 
     protected RecordedEvent() {}
 
-    RecordedEvent(Key key, String body, UUID recordedBy, Instant recordedAt) {
+    RecordedEvent(Key key, String body, UUID recordedBy, @Nullable UUID device, Instant recordedAt) {
         this.key = key;
         this.body = body;
         this.recordedBy = recordedBy;
+        this.device = device;
         this.recordedAt = recordedAt;
     }
 
@@ -65,6 +70,12 @@ class RecordedEvent implements Persistable<RecordedEvent.Key> {
 
     String body() {
         return body;
+    }
+
+    /** The phone that told of it; null where the host did. */
+    @Nullable
+    UUID device() {
+        return device;
     }
 
     Instant recordedAt() {

@@ -3,7 +3,6 @@ package org.livelyladle.server.plan;
 import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
@@ -35,9 +34,11 @@ import org.springframework.web.bind.annotation.RestController;
 class BeginningController {
     private final PartyService parties;
     private final PlanService plans;
+    private final Effects effects;
     private final Catalogue catalogue;
 
-    BeginningController(PartyService parties, PlanService plans, Catalogue catalogue) {
+    BeginningController(PartyService parties, PlanService plans, Effects effects, Catalogue catalogue) {
+        this.effects = effects;
         this.catalogue = catalogue;
         this.parties = parties;
         this.plans = plans;
@@ -107,24 +108,8 @@ class BeginningController {
                 news.news().part(),
                 news.news().id(),
                 news.news().label(),
-                effect(news.before(), news.after()),
+                effects.of(news.before(), news.after()),
                 news.after());
-    }
-
-    private String effect(Brief before, Brief after) {
-        Plan was = plans.plan(before);
-        Plan is = plans.plan(after);
-        String bill = change(
-                "bill", was.purchases().bill().text(), is.purchases().bill().text());
-        String hands =
-                change("hands", was.prep().handsOn().text(), is.prep().handsOn().text());
-        return bill.isEmpty() && hands.isEmpty()
-                ? "same bill, same work"
-                : bill + (bill.isEmpty() || hands.isEmpty() ? "" : ", ") + hands;
-    }
-
-    private static String change(String what, String was, String is) {
-        return Objects.equals(was, is) ? "" : what + " " + was + " to " + is;
     }
 
     /** The party stays as it is: what the household has now is not offered again. */

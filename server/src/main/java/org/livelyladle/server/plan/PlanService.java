@@ -75,7 +75,7 @@ public class PlanService {
         this.clock = clock;
     }
 
-    Plan plan(Brief brief) {
+    public Plan plan(Brief brief) {
         return compute(brief, Facts.none(), null).plan();
     }
 
@@ -115,6 +115,17 @@ public class PlanService {
         Known known = known(host, party);
         Plan plan = compute(draft, told(host, known).facts(), page).plan();
         return new Followed<>(plan, known.state().sequence());
+    }
+
+    /** A stored party as it stands: what it is, what happened, and the plan that follows. */
+    public record Standing(Brief brief, Facts facts, Plan plan, long sequence) {}
+
+    public Standing standing(SignedIn host, UUID party) {
+        Known known = known(host, party);
+        Told told = told(host, known);
+        Plan plan = compute(new Asked(told.brief(), told.facts(), moment(told, null)), null)
+                .plan();
+        return new Standing(told.brief(), told.facts(), plan, known.state().sequence());
     }
 
     /** Only the table of the plan, for screens at it: computed once for all of them. */

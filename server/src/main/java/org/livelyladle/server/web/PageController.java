@@ -6,8 +6,14 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** Every address of the page's own router is answered with the page. */
 @Controller
 class PageController {
-    @GetMapping({"/", "/household", "/party/{id}", "/party/{id}/{step}"})
+    @GetMapping({"/", "/household", "/pair", "/party/{id}", "/party/{id}/{step}"})
     String page() {
         return "forward:/index.html";
+    }
+
+    /** The small page for phones: it fetches nothing of the host's. */
+    @GetMapping({"/join", "/mine"})
+    String phone() {
+        return "forward:/phone.html";
     }
 }

@@ -4,12 +4,14 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.brief.Liking;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Aisle;
 import org.livelyladle.core.catalogue.Allergen;
 import org.livelyladle.core.catalogue.Extra;
+import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.catalogue.Skill;
 
 /** The words of the trade for constants a brief holds, as core has them, in its order. */
@@ -19,6 +21,8 @@ final class Words {
     static Map<String, Map<String, String>> all() {
         Map<String, Map<String, String>> all = new LinkedHashMap<>();
         put(all, NeedKind.class, NeedKind::label);
+        put(all, Appetite.class, Appetite::label);
+        put(all, Heat.class, Heat::label);
         put(all, Allergen.class, Allergen::label);
         put(all, Liking.class, Liking::label);
         put(all, Doneness.class, Doneness::label);

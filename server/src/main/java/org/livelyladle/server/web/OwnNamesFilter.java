@@ -13,20 +13,33 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Answers only requests meant for this machine: an unknown Host is 421, a foreign Origin 403. */
+/** Answers only requests meant for this machine: an unknown Host is 421, a foreign Origin or a public address 403. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
-class LoopbackFilter extends OncePerRequestFilter {
+class OwnNamesFilter extends OncePerRequestFilter {
     private static final int MISDIRECTED = 421;
     private static final int HTTP_PORT = 80;
+    private static final int HTTPS_PORT = 443;
     private static final Set<String> OWN_SITES = Set.of("same-origin", "none");
-    private static final Set<String> NAMES = Set.of("localhost", "127.0.0.1", "[::1]");
+
+    private final HomeNetwork network;
+
+    OwnNamesFilter(HomeNetwork network) {
+        this.network = network;
+    }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (!NAMES.contains(request.getServerName())) {
-            Refusal.write(response, MISDIRECTED, "This server answers for localhost only.");
+        if (!network.isOwnName(request.getServerName())) {
+            Refusal.write(
+                    response,
+                    MISDIRECTED,
+                    network.isOn()
+                            ? "This server answers for its own names and private addresses only."
+                            : "This server answers for localhost only.");
+        } else if (!HomeNetwork.isPrivate(request.getRemoteAddr())) {
+            Refusal.write(response, HttpServletResponse.SC_FORBIDDEN, "Only devices of the home network are answered.");
         } else if (!isOwn(request.getHeader("Origin"), request) || isSentByAnotherSite(request)) {
             Refusal.write(response, HttpServletResponse.SC_FORBIDDEN, "Pages of other sites may not ask this server.");
         } else {
@@ -35,7 +48,8 @@ class LoopbackFilter extends OncePerRequestFilter {
     }
 
     private static int port(URI uri) {
-        return uri.getPort() < 0 ? HTTP_PORT : uri.getPort();
+        int usual = "https".equals(uri.getScheme()) ? HTTPS_PORT : HTTP_PORT;
+        return uri.getPort() < 0 ? usual : uri.getPort();
     }
 
     /** By what browsers say of themselves; a link from elsewhere may still lead to the page. */
@@ -46,7 +60,7 @@ class LoopbackFilter extends OncePerRequestFilter {
                 && request.getRequestURI().startsWith("/api/");
     }
 
-    private static boolean isOwn(@Nullable String origin, HttpServletRequest request) {
+    private boolean isOwn(@Nullable String origin, HttpServletRequest request) {
         if (origin == null) {
             return true;
         }
@@ -54,7 +68,7 @@ class LoopbackFilter extends OncePerRequestFilter {
             URI uri = URI.create(origin);
             return request.getScheme().equals(uri.getScheme())
                     && uri.getHost() != null
-                    && NAMES.contains(uri.getHost())
+                    && network.isOwnName(uri.getHost())
                     && port(uri) == request.getServerPort();
         } catch (IllegalArgumentException e) {
             return false;

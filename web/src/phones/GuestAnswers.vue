@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask, NoConnection } from '@/api/client'
+import type { AnswerOffer } from '@/api/types'
+import { useParty } from '@/party/store'
+import { useNow } from '@/ui/useNow'
+
+/** What guests said of themselves from their phones, each as one edit with its effect. */
+const party = useParty()
+const offers = ref<AnswerOffer[]>([])
+/** Asked for again now and then, while somebody looks. */
+const now = useNow()
+
+async function look(): Promise<void> {
+  try {
+    offers.value = await ask(api.GET('/api/parties/{id}/answers', { params: { path: { id: party.id } } }))
+  } catch (e) {
+    if (!(e instanceof NoConnection)) throw e
+  }
+}
+watch([() => party.id, now], look, { immediate: true })
+
+const guests = computed(() => new Set(offers.value.map((offer) => offer.guest)))
+
+async function take(offer: AnswerOffer): Promise<void> {
+  await party.take(offer)
+  offers.value = offers.value.filter((other) => other !== offer)
+}
+
+async function leave(): Promise<void> {
+  for (const guest of guests.value)
+    await ask(api.DELETE('/api/parties/{id}/answers/{guest}', { params: { path: { id: party.id, guest } } }))
+  offers.value = []
+}
+</script>
+
+<template>
+  <section v-if="offers.length > 0" class="panel" aria-label="Said by guests">
+    <p>Guests said from their phones:</p>
+    <ul>
+      <li v-for="offer in offers" :key="offer.guest + offer.label">
+        <span
+          ><b>{{ offer.label }}</b> <span class="quiet">{{ offer.effect }}</span></span
+        >
+        <button type="button" class="chip solid" @click="take(offer)">Take it</button>
+      </li>
+    </ul>
+    <button type="button" class="chip faint" @click="leave">Leave the rest as it is</button>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 4px 0 8px;
+}
+
+li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 4px 16px;
+  min-height: 44px;
+}
+</style>
