@@ -2,6 +2,7 @@
 import { computed, onScopeDispose, ref } from 'vue'
 import { serverNow } from '@/api/client'
 import type { Mine, Seat, Turn } from '@/api/types'
+import { done } from '@/live/running'
 import { useAwake } from '@/ui/useAwake'
 import BeforeTheMeal from './BeforeTheMeal.vue'
 import { isForgotten, type Dip } from './dip'
@@ -11,7 +12,7 @@ import SideName from './SideName.vue'
 import { allowSound } from './sound'
 import TurnCard from './TurnCard.vue'
 import { notTaken, until, wayOf } from './turns'
-import type { Phone } from './usePhone'
+import type { Phone, Said } from './usePhone'
 
 /** One guest's place: what they may eat now, what comes next, where they may eat from, what to say. */
 const props = defineProps<{ mine: Mine; seat: Seat; phone: Phone }>()
@@ -30,13 +31,16 @@ const isRunning = computed(() => props.mine.started && !props.mine.finished)
 const sideOf = (id: string) => props.seat.sides.find((side) => side.side === id)
 const turns = computed(() => notTaken(props.seat.turns, props.phone.taken.value))
 const now = computed(() => turns.value.filter((turn) => turn.when === 'NOW'))
-const next = computed(() =>
-  turns.value.filter((turn) => turn.when === 'SOON' || turn.when === 'LATER').slice(0, MOST_NEXT),
-)
+const later = computed(() => turns.value.filter((turn) => turn.when === 'SOON' || turn.when === 'LATER'))
 const dips = computed(() => now.value.filter((turn) => turn.act !== 'SERVED'))
+/** Shown large while there is nothing to do. */
+const waitedFor = computed(() => (dips.value.length === 0 && props.seat.there ? later.value[0] : undefined))
+const next = computed(() => later.value.filter((turn) => turn !== waitedFor.value).slice(0, MOST_NEXT))
 const coming = computed(() => now.value.filter((turn) => turn.act === 'SERVED'))
 const open = computed(() => props.seat.sides.filter((side) => !side.closed))
 const closed = computed(() => props.seat.sides.filter((side) => side.closed))
+/** Said once where it holds for all of them. */
+const allClean = computed(() => open.value.length > 1 && open.value.every((side) => side.clean))
 
 const dip = ref<Dip | undefined>(kept())
 const saying = ref(false)
@@ -61,6 +65,21 @@ function start(turn: Turn): void {
 }
 
 const slide = () => dip.value && keep({ ...dip.value, since: Date.now(), onPlate: false })
+
+/** What was told last, for a short while, since a thumb slips. */
+const TOLD_MS = 12_000
+const told = ref<{ id: string; text: string }>()
+
+function tell(said: Said, text: string): void {
+  const id = props.phone.say(said)
+  told.value = { id, text }
+  setTimeout(() => told.value?.id === id && (told.value = undefined), TOLD_MS)
+}
+
+function takeBack(): void {
+  if (told.value) props.phone.say({ type: 'TAKEN_BACK', event: told.value.id })
+  told.value = undefined
+}
 
 function taken(turn: Turn, how: 'DONE' | 'LOST' = 'DONE'): void {
   keep()
@@ -89,12 +108,21 @@ function taken(turn: Turn, how: 'DONE' | 'LOST' = 'DONE'): void {
         @start="start(turn)"
         @taken="taken(turn)"
       />
-      <p v-if="dips.length === 0 && seat.there" class="wait">
-        <template v-if="next[0]"
-          >{{ next[0].name }} <b>{{ until(next[0].at - second) }}</b></template
-        >
-        <template v-else>Nothing more is planned for you.</template>
-      </p>
+      <article v-if="waitedFor" class="wait">
+        <p class="quiet">Next for you</p>
+        <h3>
+          {{ waitedFor.name }} <b>{{ until(waitedFor.at - second) }}</b>
+        </h3>
+        <p class="where">
+          <SideName
+            v-if="sideOf(waitedFor.side)"
+            :name="sideOf(waitedFor.side)?.name ?? ''"
+            :tint="sideOf(waitedFor.side)?.tint ?? 'own'"
+          />
+          <span class="quiet">{{ waitedFor.held || wayOf(waitedFor) }}</span>
+        </p>
+      </article>
+      <p v-else-if="dips.length === 0 && seat.there" class="wait">Nothing more is planned for you.</p>
     </section>
     <section v-if="coming.length > 0" aria-label="Coming">
       <h2>Coming to you</h2>
@@ -112,14 +140,14 @@ function taken(turn: Turn, how: 'DONE' | 'LOST' = 'DONE'): void {
       <ul class="list">
         <li v-for="cue in seat.cues.slice(0, MOST_NEXT)" :key="cue.text + cue.at">
           <span
-            >{{ cue.text }}<small>{{ sideOf(cue.side)?.name }}</small></span
+            >{{ cue.text }}<small>{{ sideOf(cue.side)?.name }}, {{ until(cue.at - second) }}</small></span
           >
-          <span class="when">{{ until(cue.at - second) }}</span>
+          <button type="button" class="pick" @click="tell(done(cue), cue.text)">Done</button>
         </li>
       </ul>
     </section>
     <section v-if="next.length > 0" aria-label="Next">
-      <h2>Next for you</h2>
+      <h2>{{ waitedFor ? 'Then' : 'Next for you' }}</h2>
       <ul class="list">
         <li v-for="turn in next" :key="turn.cut + turn.side + turn.act + turn.forWhom">
           <span
@@ -132,11 +160,11 @@ function taken(turn: Turn, how: 'DONE' | 'LOST' = 'DONE'): void {
   </template>
 
   <section aria-label="Your sides">
-    <h2>You eat from</h2>
+    <h2>You eat from{{ allClean ? ', all kept clean for you' : '' }}</h2>
     <ul class="list">
       <li v-for="side in open" :key="side.side">
         <SideName :name="side.name" :tint="side.tint" :pot="side.pot" />
-        <b v-if="side.clean" class="clean">kept clean for you</b>
+        <b v-if="side.clean && !allClean" class="clean">kept clean for you</b>
       </li>
       <li v-if="open.length === 0">No side is open to you: ask the host.</li>
     </ul>
@@ -176,15 +204,21 @@ function taken(turn: Turn, how: 'DONE' | 'LOST' = 'DONE'): void {
     <p class="care">In doubt about an allergy, ask the host before you eat.</p>
   </section>
 
-  <nav class="bar">
+  <nav v-if="mine.started" class="bar">
+    <div v-if="told" class="told" role="status">
+      <span>{{ told.text }}</span>
+      <button type="button" class="pick" @click="takeBack">Take back</button>
+    </div>
     <button type="button" class="big main" @click="saying = true">Tell the table</button>
   </nav>
+  <button v-else type="button" class="pick" @click="phone.leave()">This phone leaves the table</button>
   <SaySheet
     v-if="saying"
     :mine="mine"
     :seat="seat"
-    :phone="phone"
     :running="isRunning"
+    @say="tell"
+    @leave="phone.leave()"
     @close="saying = false"
   />
   <DipClock
@@ -200,15 +234,39 @@ function taken(turn: Turn, how: 'DONE' | 'LOST' = 'DONE'): void {
 
 <style scoped>
 .wait {
+  display: grid;
+  gap: 8px;
   background: var(--sheet);
   border: 1.5px solid var(--hair);
   border-radius: 20px;
-  padding: 22px 18px;
-  font: 600 22px/1.3 var(--head);
+  padding: 16px 18px;
 }
 
-.wait b {
+.wait h3 {
+  font-size: 24px;
+}
+
+.wait h3 b {
   white-space: nowrap;
+  font-weight: 800;
+}
+
+.where {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 4px 12px;
+}
+
+.told {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 12px;
+}
+
+.bar {
+  grid-auto-flow: row;
 }
 
 .done {

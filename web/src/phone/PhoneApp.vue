@@ -40,7 +40,7 @@ onMounted(() => {
             {{ place.name }}
           </button>
         </div>
-        <p class="quiet">
+        <p class="quiet hint">
           Not here? Somebody else may have taken your place, or the host seats you from their screen.
         </p>
       </template>
@@ -50,6 +50,10 @@ onMounted(() => {
 </template>
 
 <style scoped>
+.hint {
+  padding-top: 14px;
+}
+
 .place {
   flex: 1 1 40%;
   min-height: 64px;

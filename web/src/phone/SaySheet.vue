@@ -3,11 +3,11 @@ import { computed, ref, useTemplateRef, onMounted } from 'vue'
 import type { Mine, Need, Seat } from '@/api/types'
 import { NEEDS } from '@/party/words'
 import SideName from './SideName.vue'
-import type { Phone, Said } from './usePhone'
+import type { Said } from './usePhone'
 
 /** What a guest can say: full, more, not for me, something fell in, a need nobody knew of. */
-const props = defineProps<{ mine: Mine; seat: Seat; phone: Phone; running: boolean }>()
-const emit = defineEmits<{ close: [] }>()
+const props = defineProps<{ mine: Mine; seat: Seat; running: boolean }>()
+const emit = defineEmits<{ say: [said: Said, text: string]; leave: []; close: [] }>()
 
 const topic = ref<'' | 'more' | 'not' | 'fell' | 'need' | 'out'>('')
 const side = ref('')
@@ -21,12 +21,14 @@ const declined = computed(() => props.seat.foods.filter((food) => food.declined)
 /** What others leave, and what they had declined themselves. */
 const more = computed(() => [...props.seat.more, ...declined.value])
 
-function say(said: Said): void {
-  props.phone.say(said)
+function say(said: Said, text: string): void {
+  emit('say', said, text)
   emit('close')
 }
 const guest = computed(() => props.seat.guest)
-const sayNeed = (need: Need['kind']) => say({ type: 'NEED_SAID', guest: guest.value, need })
+const sayNeed = (need: Need['kind'], label: string) =>
+  say({ type: 'NEED_SAID', guest: guest.value, need }, `The host is told: ${label}`)
+const sideName = computed(() => props.seat.sides.find((one) => one.side === side.value)?.name ?? '')
 </script>
 
 <template>
@@ -39,10 +41,17 @@ const sayNeed = (need: Need['kind']) => say({ type: 'NEED_SAID', guest: guest.va
     </header>
     <div v-if="topic === ''" class="topics">
       <template v-if="running">
-        <button v-if="seat.there" type="button" class="pick" @click="say({ type: 'FULL', guest })">
+        <button
+          v-if="seat.there"
+          type="button"
+          class="pick"
+          @click="say({ type: 'FULL', guest }, 'You are full')"
+        >
           I am full
         </button>
-        <button v-else type="button" class="pick" @click="say({ type: 'ARRIVED', guest })">I am here</button>
+        <button v-else type="button" class="pick" @click="say({ type: 'ARRIVED', guest }, 'You are here')">
+          I am here
+        </button>
         <button type="button" class="pick" @click="topic = 'more'">More of something</button>
         <button type="button" class="pick" @click="topic = 'not'">Not for me</button>
         <button type="button" class="pick" @click="topic = 'fell'">Something fell in</button>
@@ -58,7 +67,7 @@ const sayNeed = (need: Need['kind']) => say({ type: 'NEED_SAID', guest: guest.va
           :key="food.cut"
           type="button"
           class="pick"
-          @click="say({ type: 'WANTS', guest, cut: food.cut })"
+          @click="say({ type: 'WANTS', guest, cut: food.cut }, `More ${food.name}`)"
         >
           {{ food.name }}
         </button>
@@ -73,7 +82,7 @@ const sayNeed = (need: Need['kind']) => say({ type: 'NEED_SAID', guest: guest.va
           :key="food.cut"
           type="button"
           class="pick"
-          @click="say({ type: 'DECLINED', guest, cut: food.cut })"
+          @click="say({ type: 'DECLINED', guest, cut: food.cut }, `No ${food.name} for you`)"
         >
           {{ food.name }}
         </button>
@@ -101,7 +110,7 @@ const sayNeed = (need: Need['kind']) => say({ type: 'NEED_SAID', guest: guest.va
             :key="food.id"
             type="button"
             class="pick"
-            @click="say({ type: 'FELL_IN', side, ingredient: food.id })"
+            @click="say({ type: 'FELL_IN', side, ingredient: food.id }, `${food.name} fell into ${sideName}`)"
           >
             {{ food.name }}
           </button>
@@ -119,7 +128,7 @@ const sayNeed = (need: Need['kind']) => say({ type: 'NEED_SAID', guest: guest.va
           :key="need.value"
           type="button"
           class="pick"
-          @click="sayNeed(need.value)"
+          @click="sayNeed(need.value, need.label)"
         >
           {{ need.label }}
         </button>
@@ -130,7 +139,7 @@ const sayNeed = (need: Need['kind']) => say({ type: 'NEED_SAID', guest: guest.va
     </template>
     <template v-else>
       <p class="ask">This phone forgets your place. Come again with a new invitation.</p>
-      <button type="button" class="big" @click="phone.leave()">Leave</button>
+      <button type="button" class="big" @click="emit('leave')">Leave</button>
     </template>
   </dialog>
 </template>

@@ -240,9 +240,15 @@ h3 {
 
 .fresh {
   display: grid;
-  gap: 8px;
+  grid-template-columns: 190px minmax(0, 1fr);
+  gap: 4px 16px;
   justify-items: start;
+  align-content: start;
   padding-bottom: 12px;
+}
+
+.fresh svg {
+  grid-row: 1 / span 3;
 }
 
 .address {

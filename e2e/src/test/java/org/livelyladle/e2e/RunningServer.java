@@ -13,6 +13,10 @@ final class RunningServer {
         return SERVER.address();
     }
 
+    static int port() {
+        return SERVER.port();
+    }
+
     /** The throw-away database of {@code ./ladle test}. */
     static ServerProcess.Database database() {
         String url = System.getenv("LADLE_E2E_DB_URL");

@@ -2,24 +2,22 @@ package org.livelyladle.server.exchange;
 
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Guest;
-import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.seat.Seat;
+import org.livelyladle.core.seat.Turn;
 import org.livelyladle.core.table.Cue;
-import org.livelyladle.core.table.Drop;
-import org.livelyladle.core.table.Stay;
-import org.livelyladle.core.table.TablePlan;
 
 /** The table on paper: a card of cues for each minder, and a small card for each guest. */
 final class TablePdf {
@@ -41,8 +39,8 @@ final class TablePdf {
         return new TablePdf(brief, plan).minders();
     }
 
-    static byte[] guests(Brief brief, Plan plan) {
-        return new TablePdf(brief, plan).guests();
+    static byte[] guests(Brief brief, Plan plan, List<Seat> seats) {
+        return new TablePdf(brief, plan).guests(seats);
     }
 
     private byte[] minders() {
@@ -80,85 +78,90 @@ final class TablePdf {
                 .orElse("whoever minds the pots");
     }
 
-    private byte[] guests() {
+    private byte[] guests(List<Seat> seats) {
         Html body = new Html();
-        for (int i = 0; i < brief.guests().size(); i++) {
+        for (int i = 0; i < seats.size(); i++) {
             breakBefore(i > 0, body);
-            guest(brief.guests().get(i), body);
+            guest(seats.get(i), body);
         }
         return Pdf.print("Cards for " + brief.title(), Pdf.Paper.A6, body);
     }
 
-    private void guest(Guest guest, Html body) {
-        body.element("h1", guest.name());
-        String needs =
-                guest.needs().stream().map(Need::kind).map(kind -> kind.label()).collect(Collectors.joining(", "));
-        if (!needs.isEmpty()) {
-            body.element("p", needs);
-        }
-        String open = plan.table().guests().stream()
-                .filter(pace -> pace.guest().equals(guest.id()))
-                .flatMap(pace -> pace.sides().stream())
-                .map(side -> broths.getOrDefault(side, side))
-                .distinct()
-                .collect(Collectors.joining(", "));
+    /** The same a guest's phone says. */
+    private void guest(Seat seat, Html body) {
+        body.element("h1", seat.name());
+        line(body, "", seat.needs().stream().map(Seat.OwnNeed::label));
+        String open = sides(seat, true);
         body.element("p", "quiet", open.isEmpty() ? "No side is open." : "Eats from: " + open + ".");
+        String closed = sides(seat, false);
+        if (!closed.isEmpty()) {
+            body.element("p", "quiet", "Not from: " + closed + ".");
+        }
+        line(
+                body,
+                "Sauce: ",
+                seat.sauces().stream()
+                        .map(sauce -> Stream.of(sauce.name(), sauce.amount(), sauce.remark())
+                                .filter(text -> !text.isEmpty())
+                                .collect(Collectors.joining(", "))));
         body.open("table");
-        eaten(guest.id()).forEach((what, from) -> {
-            body.open("tr").element("td", "right", from);
-            body.element("td", what).close("tr");
+        turns(seat, turn -> turn.forWhom() == null, body);
+        seat.bowl().forEach(food -> {
+            body.open("tr").element("td", "right", "bowl");
+            body.element("td", food.amount() + " of " + KitchenText.lower(food.name()))
+                    .close("tr");
         });
-        plan.table().beside().stream()
-                .filter(beside -> beside.guest().equals(guest.id()))
-                .forEach(beside -> {
-                    body.open("tr").element("td", "right", "bowl");
-                    body.element("td", beside.amount() + " of " + name(beside)).close("tr");
-                });
         body.close("table");
+        if (seat.turns().stream().anyMatch(turn -> turn.forWhom() != null)) {
+            body.element("h2", "You cook");
+            body.open("table");
+            turns(seat, turn -> turn.forWhom() != null, body);
+            body.close("table");
+        }
         body.element("p", "quiet", "Raw food goes in with its own tongs and comes out with others.");
     }
 
-    private String name(TablePlan.Beside beside) {
-        return plan.portions().cuts().stream()
-                .filter(total -> total.cut().equals(beside.cut()))
-                .map(total -> KitchenText.lower(total.name()))
-                .findFirst()
-                .orElse(beside.cut());
+    private void turns(Seat seat, Predicate<Turn> which, Html body) {
+        seat.turns().stream()
+                .filter(which)
+                .filter(turn -> turn.when() != Turn.When.HAD)
+                .sorted(Comparator.comparingInt(Turn::at))
+                .forEach(turn -> {
+                    body.open("tr").element("td", "right", clock(turn.at()));
+                    body.element("td", what(turn)).close("tr");
+                });
     }
 
-    /** Each food of a guest in each side, with when it begins, in order of time. */
-    private Map<String, String> eaten(String guest) {
-        Map<String, String> eaten = new LinkedHashMap<>();
-        plan.table().drops().stream()
-                .filter(drop -> drop.gramsByGuest().containsKey(guest))
-                .sorted(Comparator.comparingInt(drop -> firstBite(drop, guest)))
-                .forEach(drop -> eaten.putIfAbsent(what(drop, guest), clock(firstBite(drop, guest))));
-        return eaten;
-    }
-
-    private static int firstBite(Drop drop, String guest) {
-        return drop.inBroth().stream()
-                .filter(stay -> stay.servings().stream()
-                        .anyMatch(serving -> serving.guest().equals(guest)))
-                .mapToInt(Stay::takeOut)
-                .min()
-                .orElseThrow();
-    }
-
-    private String what(Drop drop, String guest) {
-        String how = "";
-        Stay stay = drop.inBroth().get(0);
-        Optional<Stay> plate = drop.plateOf(stay);
-        if (plate.isPresent()) {
-            how = ", " + KitchenText.seconds(plate.get().seconds()) + " on the plate, then "
-                    + KitchenText.seconds(stay.seconds()) + " in the broth";
-        } else if (drop.dipped()) {
-            how = (drop.minder() == null || drop.minder().equals(guest) ? ", dip " : ", dipped for you ")
-                    + KitchenText.seconds(stay.seconds());
-        } else if (drop.fished()) {
-            how = ", fish it out";
+    private static void line(Html body, String before, Stream<String> words) {
+        String text = words.collect(Collectors.joining("; "));
+        if (!text.isEmpty()) {
+            body.element("p", before + text);
         }
-        return drop.name() + how + " (" + broths.getOrDefault(drop.side(), drop.side()) + ")";
+    }
+
+    private static String sides(Seat seat, boolean open) {
+        return seat.sides().stream()
+                .filter(side -> side.closed().isEmpty() == open)
+                .map(Seat.SideForYou::name)
+                .distinct()
+                .collect(Collectors.joining(", "));
+    }
+
+    private String what(Turn turn) {
+        String time = KitchenText.seconds(turn.seconds());
+        Integer plate = turn.plateSeconds();
+        String how = switch (turn.act()) {
+            case DIP -> ", dip " + time;
+            case BASKET -> ", in your basket " + time;
+            case BROWN ->
+                ", " + KitchenText.seconds(Objects.requireNonNullElse(plate, 0)) + " on the plate, then " + time
+                        + " in the broth";
+            case FISH -> ", fish it out";
+            case SERVED -> "";
+        };
+        String liked = turn.how().isEmpty() ? "" : ", " + turn.how();
+        String forWhom = turn.forWhom() == null ? "" : " for " + turn.forWhom();
+        return turn.name() + forWhom + how + liked + " (" + broths.getOrDefault(turn.side(), turn.side()) + ")";
     }
 
     private String clock(int second) {

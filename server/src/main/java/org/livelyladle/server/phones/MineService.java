@@ -13,14 +13,11 @@ import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Ingredient;
-import org.livelyladle.core.cooking.WindowModel;
 import org.livelyladle.core.edit.GuestAnswer;
 import org.livelyladle.core.facts.EventType;
 import org.livelyladle.core.facts.PartyEvent;
 import org.livelyladle.core.prep.PrepTask;
 import org.livelyladle.core.seat.Helper;
-import org.livelyladle.core.seat.Seat;
-import org.livelyladle.core.seat.SeatWriter;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Now;
 import org.livelyladle.core.table.Stay;
@@ -29,6 +26,7 @@ import org.livelyladle.server.access.Role;
 import org.livelyladle.server.party.EventReceipt;
 import org.livelyladle.server.party.PartyService;
 import org.livelyladle.server.plan.PlanService;
+import org.livelyladle.server.plan.Seats;
 import org.livelyladle.server.web.RefusedException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -77,19 +75,21 @@ class MineService {
     private final AnswerService answers;
     private final Catalogue catalogue;
     private final Tries told;
-    private final WindowModel windows = new WindowModel();
+    private final Seats seats;
 
     MineService(
             PlanService plans,
             PartyService parties,
             PairingService pairing,
             AnswerService answers,
+            Seats seats,
             Catalogue catalogue,
             Clock clock) {
         this.plans = plans;
         this.parties = parties;
         this.pairing = pairing;
         this.answers = answers;
+        this.seats = seats;
         this.catalogue = catalogue;
         this.told = new Tries(MOST_EVENTS_A_MINUTE, clock);
     }
@@ -112,15 +112,11 @@ class MineService {
                 now.at(),
                 now.satDown(),
                 guest.isPresent() || cook.isPresent() ? List.of() : places(brief, phone),
-                guest.map(one -> seat(party, one)).orElse(null),
+                guest.map(one -> seats.of(party, one)).orElse(null),
                 guest.flatMap(one -> answers.said(phone, one.id())).orElse(null),
                 cook.map(one -> Helper.of(one, party.plan())).orElse(null),
                 onTheTable(brief),
                 party.sequence());
-    }
-
-    private Seat seat(PlanService.Standing party, Guest guest) {
-        return new SeatWriter(party.brief(), catalogue, windows, party.plan(), party.facts()).write(guest);
     }
 
     private static Optional<Guest> guest(Brief brief, Paired phone) {

@@ -1,7 +1,6 @@
 package org.livelyladle.server.web;
 
 import java.io.IOException;
-import java.net.Inet4Address;
 import java.net.Inet6Address;
 import java.net.InetAddress;
 import java.net.NetworkInterface;
@@ -9,7 +8,7 @@ import java.net.SocketException;
 import java.net.UnknownHostException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -31,13 +30,16 @@ public class HomeNetwork {
     private final boolean isOn;
     private final List<String> addresses;
     private final Set<String> names = new LinkedHashSet<>(List.of("localhost", "127.0.0.1", "[::1]"));
+    private final List<InetAddress> own;
 
     HomeNetwork(@Value("${ladle.lan.enabled}") boolean isOn, @Value("${ladle.lan.names}") Set<String> moreNames) {
         this.isOn = isOn;
-        this.addresses = isOn ? privateAddresses() : List.of();
+        this.own = isOn ? privateAddresses() : List.of();
+        this.addresses = own.stream().map(HomeNetwork::inAddress).toList();
         names.addAll(addresses);
         names.addAll(moreNames);
         if (isOn) {
+            LOG.info("On the home network at {}", String.join(" ", addresses));
             String name = hostName();
             if (!name.isEmpty()) {
                 names.add(name);
@@ -50,9 +52,19 @@ public class HomeNetwork {
         return isOn;
     }
 
-    /** In figures, IPv4. */
+    /** As they stand in an address of the page. */
     public List<String> addresses() {
         return addresses;
+    }
+
+    List<InetAddress> own() {
+        return own;
+    }
+
+    /** IPv6 in brackets (RFC 3986) and short (RFC 5952), as browsers write it. */
+    private static String inAddress(InetAddress address) {
+        String figures = address.getHostAddress().replaceFirst("%.*", "");
+        return address instanceof Inet6Address ? "[" + figures.replaceFirst("(^|:)(0(:|$)){2,}", "::") + "]" : figures;
     }
 
     /** What the Host of an honest request may be. */
@@ -72,21 +84,25 @@ public class HomeNetwork {
 
     /** RFC 1918, RFC 3927, RFC 4193 and RFC 4291 (link-local). */
     private static boolean isHome(InetAddress address) {
-        boolean isUniqueLocal = address instanceof Inet6Address && (address.getAddress()[0] & 0xfe) == 0xfc;
-        return address.isSiteLocalAddress() || address.isLinkLocalAddress() || isUniqueLocal;
+        return address.isSiteLocalAddress() || address.isLinkLocalAddress() || isUniqueLocal(address);
     }
 
-    private static List<String> privateAddresses() {
+    private static boolean isUniqueLocal(InetAddress address) {
+        return address instanceof Inet6Address && (address.getAddress()[0] & 0xfe) == 0xfc;
+    }
+
+    /** Those of the old kind first: they are shorter to type. */
+    private static List<InetAddress> privateAddresses() {
         try {
             return NetworkInterface.networkInterfaces()
                     .flatMap(NetworkInterface::inetAddresses)
-                    .filter(address -> address instanceof Inet4Address && address.isSiteLocalAddress())
-                    .map(InetAddress::getHostAddress)
-                    .sorted()
+                    .filter(address -> address.isSiteLocalAddress() || isUniqueLocal(address))
+                    .sorted(Comparator.comparing((InetAddress address) -> address instanceof Inet6Address)
+                            .thenComparing(InetAddress::getHostAddress))
                     .toList();
         } catch (SocketException e) {
             LOG.warn("The addresses of this machine cannot be read", e);
-            return Collections.emptyList();
+            return List.of();
         }
     }
 

@@ -1,7 +1,6 @@
 package org.livelyladle.server.web;
 
 import java.net.InetAddress;
-import java.net.UnknownHostException;
 import java.time.Duration;
 import java.util.Objects;
 import org.apache.catalina.connector.Connector;
@@ -42,18 +41,14 @@ class LanConnectors implements WebServerFactoryCustomizer<TomcatServletWebServer
 
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
-        network.addresses().stream().map(this::connector).forEach(factory::addAdditionalConnectors);
+        network.own().stream().map(this::connector).forEach(factory::addAdditionalConnectors);
     }
 
-    private Connector connector(String address) {
+    private Connector connector(InetAddress address) {
         Connector connector = new Connector("HTTP/1.1");
         connector.setPort(Objects.requireNonNull(server.getPort()));
         AbstractHttp11Protocol<?> protocol = (AbstractHttp11Protocol<?>) connector.getProtocolHandler();
-        try {
-            protocol.setAddress(InetAddress.getByName(address));
-        } catch (UnknownHostException e) {
-            throw new IllegalStateException(e);
-        }
+        protocol.setAddress(address);
         protocol.setMaxThreads(MOST_THREADS);
         protocol.setConnectionTimeout(millis(tomcat.getConnectionTimeout()));
         protocol.setKeepAliveTimeout(millis(tomcat.getKeepAliveTimeout()));
