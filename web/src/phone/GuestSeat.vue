@@ -5,7 +5,7 @@ import type { Mine, Seat, Turn } from '@/api/types'
 import { done } from '@/live/running'
 import { useAwake } from '@/ui/useAwake'
 import BeforeTheMeal from './BeforeTheMeal.vue'
-import { isForgotten, type Dip } from './dip'
+import { DIP_KEY, isForgotten, type Dip } from './dip'
 import DipClock from './DipClock.vue'
 import SaySheet from './SaySheet.vue'
 import SideName from './SideName.vue'
@@ -18,7 +18,6 @@ import type { Phone, Said } from './usePhone'
 const props = defineProps<{ mine: Mine; seat: Seat; phone: Phone }>()
 useAwake()
 
-const KEPT = 'ladle-dip'
 const MOST_NEXT = 5
 const second = ref(0)
 const tick = () =>
@@ -47,7 +46,7 @@ const saying = ref(false)
 
 function kept(): Dip | undefined {
   try {
-    const found = JSON.parse(localStorage.getItem(KEPT) ?? 'null') as Dip | null
+    const found = JSON.parse(localStorage.getItem(DIP_KEY) ?? 'null') as Dip | null
     return found && !isForgotten(found, Date.now()) ? found : undefined
   } catch {
     return undefined
@@ -56,7 +55,7 @@ function kept(): Dip | undefined {
 
 function keep(next?: Dip): void {
   dip.value = next
-  localStorage.setItem(KEPT, JSON.stringify(next ?? null))
+  localStorage.setItem(DIP_KEY, JSON.stringify(next ?? null))
 }
 
 function start(turn: Turn): void {

@@ -13,6 +13,9 @@ export interface Dip {
 
 export type Phase = 'BROWNING' | 'SLIDE' | 'EARLY' | 'GOOD' | 'LATE' | 'OVER'
 
+/** Where a dip is kept while the page is closed. */
+export const DIP_KEY = 'ladle-dip'
+
 /** So long after it was put in nobody holds it any more [ms]. */
 const FORGOTTEN_MS = 30 * 60_000
 

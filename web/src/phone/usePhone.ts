@@ -2,6 +2,7 @@ import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { api, ask, NoConnection, RequestRefused, serverNow } from '@/api/client'
 import type { GuestAnswer, Mine, PartyEvent } from '@/api/types'
 import { newId } from '@/ui/newId'
+import { DIP_KEY } from './dip'
 import { outbox } from './outbox'
 
 /** Asked for anew at least so often: no stream is trusted for ever [ms]. */
@@ -55,6 +56,10 @@ export function usePhone() {
       if (e.status === UNAUTHORIZED) {
         mine.value = undefined
         source?.close()
+        // nothing of the evening stays on this phone
+        localStorage.removeItem(DIP_KEY)
+        box.clear()
+        unsent.value = []
       }
     } else {
       throw e

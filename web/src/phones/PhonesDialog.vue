@@ -164,14 +164,15 @@ async function copy(): Promise<void> {
                 <button type="button" class="chip" @click="phones.turnOut(device)">Turn out</button>
               </li>
             </ul>
-            <p v-if="code" class="code">
+            <div v-if="code" class="code">
+              <ScanCode v-if="network.addresses[0]" :text="`${network.addresses[0]}/pair`" />
               <b>{{ code.code.slice(0, 3) }} {{ code.code.slice(3) }}</b>
               <span class="quiet">
                 type it on the other device at
                 {{ network.addresses[0] ?? 'this address' }}/pair, until {{ at(code.expires) }}. It may do
                 everything you may.
               </span>
-            </p>
+            </div>
             <button v-else type="button" class="chip" @click="phones.showCode">Show a code</button>
           </section>
         </div>

@@ -2,7 +2,9 @@ package org.livelyladle.e2e;
 
 import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.time.Instant;
@@ -52,6 +54,7 @@ class ScreenshotsIT extends BrowserTest {
         live(newPage(1280, 800, "night"), running, "live-night");
         live(newPage(390, 844, "day"), running, "phone-live");
         household();
+        phones();
     }
 
     /** What is kept of the demo's guests, and what a new party may begin with. */
@@ -70,6 +73,30 @@ class ScreenshotsIT extends BrowserTest {
         page.getByLabel("Who comes? One name a line").fill("Cleo\nEdda\nLea");
         page.locator(".starts[aria-busy=false]").waitFor();
         save(page, "new-party");
+    }
+
+    /** The host invites, and a guest dips. */
+    private void phones() {
+        party = copyOf("Quad and coxes’ supper", brief -> brief.addProperty("sitDown", "2026-11-24T16:00:00"));
+        go("table");
+        button("Phones").first().click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.getByText("Bo", new Locator.GetByTextOptions().setExact(true))
+                .first()
+                .click();
+        Page phone = newPage(390, 844, "day");
+        phone.navigate(dialog.locator(".address").innerText());
+        new Marks(page.context().request(), "/api/parties/" + party)
+                .tell(Instant.parse(RunningServer.CLOCK).minusSeconds(20 * 60), "SAT_DOWN", Map.of());
+        Locator dip = button(phone, "In it goes").first();
+        dip.waitFor();
+        save(phone, "guest-phone");
+        dip.click();
+        phone.locator(".clock.good").waitFor();
+        save(phone, "guest-dip");
+        button("Ada").click();
+        page.getByText("Bo computer").waitFor();
+        save(page, "phones");
     }
 
     /** The supper twenty-two minutes in, as something goes in; all before done in time but for the last half minute. */

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /** A device that goes on recording and editing a party, whatever happens, and remembers what it was told is kept. */
 final class Writer {
@@ -148,6 +149,16 @@ final class Writer {
                 method,
                 body.isEmpty() ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
         return client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** What the server says line by line, as long as it goes on. */
+    Stream<String> lines(String path) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(address + path)).build();
+        return client.send(request, HttpResponse.BodyHandlers.ofLines()).body();
+    }
+
+    JsonObject brief() {
+        return brief;
     }
 
     List<Refusal> refused() {

@@ -8,7 +8,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,6 +20,7 @@ import org.livelyladle.core.Parties;
 import org.livelyladle.core.ToldEvening;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.RawRisk;
@@ -86,11 +89,33 @@ class SeatTest {
             }
             assertThat(seat.turns())
                     .isSortedAccordingTo(Comparator.comparing(Turn::when).thenComparingInt(Turn::at));
-            assertThat(seat.cautions())
-                    .noneSatisfy(text -> assertThat(brief.guests().stream()
-                                    .filter(other -> !other.name().equals(guest.name()))
-                                    .anyMatch(other -> text.contains(other.name() + "'s")))
-                            .isTrue());
+            nothingOfOthers(brief, guest, seat);
+        }
+    }
+
+    /** Needs are a guest's own; a name of somebody else only where they are cooked for. */
+    private static void nothingOfOthers(Brief brief, Guest guest, Seat seat) {
+        assertThat(seat.needs())
+                .extracting(Seat.OwnNeed::need)
+                .containsExactlyInAnyOrderElementsOf(
+                        guest.needs().stream().map(Need::kind).toList());
+        List<Object> told = new ArrayList<>(seat.cautions());
+        told.addAll(seat.sauces());
+        told.addAll(seat.foods());
+        told.addAll(seat.bowl());
+        told.addAll(seat.more());
+        told.addAll(seat.sides());
+        Set<String> ownLabels =
+                guest.needsInForce().stream().map(need -> need.kind().label()).collect(Collectors.toSet());
+        for (Guest other : brief.guests()) {
+            if (!other.equals(guest)) {
+                assertThat(told).noneMatch(part -> part.toString().matches(".*\\b" + other.name() + "\\b.*"));
+                assertThat(seat.sides())
+                        .noneMatch(side -> other.needs().stream()
+                                .map(need -> need.kind().label())
+                                .filter(label -> !ownLabels.contains(label))
+                                .anyMatch(label -> side.closed().contains(label)));
+            }
         }
     }
 

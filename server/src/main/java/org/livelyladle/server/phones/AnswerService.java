@@ -1,6 +1,7 @@
 package org.livelyladle.server.phones;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -9,6 +10,8 @@ import org.livelyladle.core.edit.GuestAnswer;
 import org.livelyladle.server.access.Paired;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.party.PartyService;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -17,6 +20,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 class AnswerService {
+    /** From sitting down: longer than any invitation lasts. */
+    private static final Duration KEPT_FOR = Duration.ofDays(2);
+
     private final SaidAnswerRepository answers;
     private final PartyService parties;
     private final JsonMapper json;
@@ -30,9 +36,16 @@ class AnswerService {
     }
 
     void say(Paired phone, String guest, GuestAnswer answer) {
+        forget();
         answers.save(new SaidAnswer(
                 new SaidAnswer.Key(phone.party(), guest), json.writeValueAsString(answer), clock.instant()));
         parties.announce(phone.party());
+    }
+
+    /** What was said for a party that is long over is nobody's business any more. */
+    @EventListener(ApplicationReadyEvent.class)
+    void forget() {
+        answers.forgetOlder(clock.instant().minus(KEPT_FOR));
     }
 
     @Transactional(readOnly = true)

@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"d6ef5c93384a864f", "37bedb7e9d5878ab", "70b51bbf1a3b82d1"};
+    private static final String[] HASHES = {"aea1bd445758b210", "03bbeeb0508bcc12", "cd7e7951866ab9df"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {

@@ -21,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.livelyladle.server.ServerTest;
 import org.livelyladle.server.demo.DemoBriefs;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MvcResult;
 import tools.jackson.databind.JsonNode;
@@ -33,6 +34,9 @@ class PhonesHttpTest extends ServerTest {
 
     @Autowired
     private DemoBriefs demo;
+
+    @Autowired
+    private JdbcTemplate database;
 
     private int phones;
     private String party;
@@ -382,6 +386,25 @@ class PhonesHttpTest extends ServerTest {
                 .isEqualTo(400);
         send(delete(party + "/answers/edda"));
         assertThat(body(send(get(party + "/answers")))).isEmpty();
+    }
+
+    @Test
+    void whatWasSaidForAPartyThatIsLongOverIsForgotten() throws Exception {
+        Phone phone = paired("GUEST", "edda");
+        phone.send(put("/api/mine/answer").contentType(APPLICATION_JSON).content("{\"needs\":[\"SESAME\"]}"));
+        String said = party;
+        database.update(
+                "UPDATE party SET sit_down = sit_down - interval '3 days' WHERE id = ?::uuid", said.substring(13));
+
+        party = imported("2026-11-24T16:00");
+        paired("GUEST", "edda")
+                .send(put("/api/mine/answer").contentType(APPLICATION_JSON).content("{}"));
+
+        assertThat(database.queryForObject(
+                        "SELECT count(*) FROM guest_answer WHERE party_id = ?::uuid",
+                        Integer.class,
+                        said.substring(13)))
+                .isZero();
     }
 
     @Test
