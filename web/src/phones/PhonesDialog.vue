@@ -116,9 +116,6 @@ async function copy(): Promise<void> {
               A guest scans, and sees only their own: what to dip now and for how long, their sides, their
               sauce. It is forgotten a day after the party.
             </p>
-            <a class="chip" :href="`/api/parties/${party.id}/invitation.ics`" download
-              >The date as a calendar file</a
-            >
           </section>
 
           <section aria-label="Who is on what">
@@ -174,9 +171,13 @@ async function copy(): Promise<void> {
               </span>
             </div>
             <button v-else type="button" class="chip" @click="phones.showCode">Show a code</button>
+            <h3>For their calendars</h3>
+            <a class="chip" :href="`/api/parties/${party.id}/invitation.ics`" download
+              >The date as a calendar file</a
+            >
           </section>
         </div>
-        <p class="caution">
+        <p v-if="network.on" class="caution">
           Over plain HTTP whoever listens in on your home network can read along. Use it on a network you
           trust, or start with a certificate.
         </p>
@@ -262,6 +263,10 @@ ul {
   list-style: none;
   margin: 0;
   padding: 0 0 8px;
+}
+
+li b {
+  margin-right: 6px;
 }
 
 li {

@@ -104,7 +104,6 @@ function free(d: Drop): void {
     <span class="key"><FigureText :figure="plan.table.longestWait" /></span>
     <span class="quiet">cues</span>
     <span class="key"><FigureText :figure="plan.table.cuesPerMinute" /></span>
-    <button type="button" class="chip push" @click="phones = true">Phones</button>
     <router-link v-if="mobile" class="chip solid run" :to="`/party/${party.id}/live`"
       >Run the table</router-link
     >
@@ -126,6 +125,7 @@ function free(d: Drop): void {
       />
     </label>
     <button type="button" class="chip" @click="dialog = true">{{ said }}</button>
+    <button type="button" class="chip" @click="phones = true">Phones</button>
   </div>
   <template v-if="reading === 'SIDE'">
     <template v-if="mobile">

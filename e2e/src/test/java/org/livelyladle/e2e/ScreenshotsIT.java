@@ -95,7 +95,7 @@ class ScreenshotsIT extends BrowserTest {
         phone.locator(".clock.good").waitFor();
         save(phone, "guest-dip");
         button("Ada").click();
-        page.getByText("Bo computer").waitFor();
+        page.getByText("computer, since").waitFor();
         save(page, "phones");
     }
 
