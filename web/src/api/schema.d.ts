@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/learning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["learn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/mine": {
         parameters: {
             query?: never;
@@ -1999,6 +2015,37 @@ export interface components {
             readyAt: string;
             remedy: components["schemas"]["Remedy"];
         };
+        Learning: {
+            after: components["schemas"]["Rates"];
+            changes: components["schemas"]["LearningChange"][];
+        };
+        LearningChange: {
+            /** Format: double */
+            becomes: number;
+            /** Format: int32 */
+            evenings: number;
+            /** Format: double */
+            was: number;
+            what: string;
+        };
+        LearningControllerEvenings: {
+            before?: components["schemas"]["Rates"];
+            outcomes: components["schemas"]["Outcome"][];
+        };
+        Learnt: {
+            by?: string;
+            /** Format: int32 */
+            evenings: number;
+            /** Format: double */
+            n: number;
+            of: string;
+            /** Format: double */
+            prior: number;
+            /** @enum {string} */
+            subject: "PORTION" | "APPETITE" | "CUT_TIME" | "TASK_TIME" | "BOIL_TIME" | "FUEL";
+            /** Format: double */
+            sum: number;
+        };
         LeftOver: {
             amount?: string;
             keeping: string;
@@ -2205,6 +2252,11 @@ export interface components {
             /** Format: int32 */
             stepGrams?: number;
         };
+        Outcome: {
+            /** Format: date */
+            on: string;
+            seen: components["schemas"]["Seen"][];
+        };
         OwnBroth: {
             base?: components["schemas"]["OwnBrothOwnBase"];
             /** @enum {string} */
@@ -2408,7 +2460,7 @@ export interface components {
             stay?: number;
             subject?: string;
             /** @enum {string} */
-            type: "BOUGHT" | "RETURNED" | "SOLD_OUT" | "BACK_ON_SHELF" | "TASK_STARTED" | "TASK_PAUSED" | "TASK_DONE" | "TASK_REOPENED" | "SAT_DOWN" | "PUT_IN" | "TAKEN_OUT" | "SKIPPED" | "ARRIVED" | "LEFT" | "FULL" | "WANTS" | "DECLINED" | "NEED_SAID" | "HEARD" | "POURED" | "HEAT_SET" | "READ" | "SKIMMED" | "SOUP_SERVED" | "FELL_IN" | "OUT_OF" | "PAUSED" | "RESUMED" | "FINISHED" | "CUE_DONE" | "TAKEN_BACK";
+            type: "BOUGHT" | "RETURNED" | "SOLD_OUT" | "BACK_ON_SHELF" | "TASK_STARTED" | "TASK_PAUSED" | "TASK_DONE" | "TASK_REOPENED" | "SAT_DOWN" | "PUT_IN" | "TAKEN_OUT" | "SKIPPED" | "ARRIVED" | "LEFT" | "FULL" | "WANTS" | "DECLINED" | "NEED_SAID" | "HANDED" | "HEARD" | "POURED" | "HEAT_SET" | "READ" | "SKIMMED" | "SOUP_SERVED" | "FELL_IN" | "OUT_OF" | "PAUSED" | "RESUMED" | "FINISHED" | "CUE_DONE" | "TAKEN_BACK";
             /** @enum {string} */
             what?: "WATER" | "RESERVE";
         };
@@ -2711,6 +2763,9 @@ export interface components {
             missing: components["schemas"]["Figure"];
             name: string;
         };
+        Rates: {
+            learnt?: components["schemas"]["Learnt"][];
+        };
         RecipePreview: {
             broth: components["schemas"]["OwnBroth"];
             ingredients: components["schemas"]["OwnIngredient"][];
@@ -2867,6 +2922,16 @@ export interface components {
             pot: string;
             side: string;
             tint: string;
+        };
+        Seen: {
+            by?: string;
+            /** Format: double */
+            expected: number;
+            /** Format: double */
+            happened: number;
+            of: string;
+            /** @enum {string} */
+            subject: "PORTION" | "APPETITE" | "CUT_TIME" | "TASK_TIME" | "BOIL_TIME" | "FUEL";
         };
         SequenceReason: {
             drop: string;
@@ -3687,6 +3752,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HouseholdView"];
+                };
+            };
+        };
+    };
+    learn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LearningControllerEvenings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Learning"];
                 };
             };
         };

@@ -25,7 +25,7 @@ import OrderCard from './OrderCard.vue'
 import PotsNow from './PotsNow.vue'
 import TableFoot from './TableFoot.vue'
 import TableTalk from './TableTalk.vue'
-import { cueKey, done, minutes, NOT_YET, orders, runOf, secondOf, skip, type Order } from './running'
+import { cueKey, done, handed, minutes, NOT_YET, orders, runOf, secondOf, skip, type Order } from './running'
 import { useProbe } from './useProbe'
 import { useStream } from './useStream'
 
@@ -105,6 +105,12 @@ const dropOf = (cue: Cue) => plan.value.table.drops.find((drop) => drop.id === c
 const isDone = (cue: Order) =>
   markAll([done(cue, dropOf(cue)), ...cue.alike.map((one) => done(one))], cue.text)
 const isSkipped = (cue: Order) => markAll([cue, ...cue.alike].map(skip), `Skipped: ${cue.text}`)
+
+const hand = (cue: Order, to: string) =>
+  markAll(
+    [cue, ...cue.alike].map((one) => handed(one, to)),
+    `${nameOf(to)}: ${cue.text}`,
+  )
 
 /** What is in a pot is asked for again; all else is only put off here. */
 function notYet(cue: Order): void {
@@ -186,6 +192,7 @@ function begin(): void {
           @done="isDone"
           @not-yet="notYet"
           @skip="isSkipped"
+          @hand="hand"
           @how="(how) => order && mark({ type: 'TAKEN_OUT', drop: order.drop, how }, order.text)"
         />
         <button type="button" class="act main" @click="mark({ type: 'RESUMED' }, 'Gone on')">Go on</button>
@@ -205,6 +212,7 @@ function begin(): void {
         @done="isDone"
         @not-yet="notYet"
         @skip="isSkipped"
+        @hand="hand"
         @how="(how) => order && mark({ type: 'TAKEN_OUT', drop: order.drop, how }, order.text)"
       />
       <div v-else class="calm">

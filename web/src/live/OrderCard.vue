@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Cue, PartyEvent } from '@/api/types'
 import { sidesOf } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
@@ -12,6 +12,7 @@ defineEmits<{
   notYet: [cue: Order]
   skip: [cue: Order]
   how: [how: NonNullable<PartyEvent['how']>]
+  hand: [cue: Order, to: string]
 }>()
 const { brief, plan } = useOpenParty()
 
@@ -25,6 +26,15 @@ const minder = computed(() => {
   const people = [...brief.value.guests, ...brief.value.cooks]
   return people.find((one) => one.id === props.cue.minder)?.name
 })
+/** Whoever cooks or looks after a pot can take it over, each named once. */
+const others = computed(() => {
+  const minders = new Set(plan.value.table.cues.map((one) => one.minder))
+  const all = [...brief.value.guests.filter((one) => minders.has(one.id)), ...brief.value.cooks]
+  return all.filter(
+    (one, i) => one.id !== props.cue.minder && all.findIndex((two) => two.id === one.id) === i,
+  )
+})
+const hands = ref(false)
 const isRound = computed(
   () =>
     props.cue.act === 'TAKE_OUT' &&
@@ -69,6 +79,26 @@ const left = computed(() => props.cue.latest - props.second)
           <button type="button" class="chip" @click="$emit('how', 'LOST')">Cannot find it</button>
         </template>
         <button v-else type="button" class="chip" @click="$emit('skip', cue)">Skip it</button>
+        <button
+          v-if="others.length > 0"
+          type="button"
+          class="chip"
+          :aria-expanded="hands"
+          @click="hands = !hands"
+        >
+          Hand over
+        </button>
+        <template v-if="hands">
+          <button
+            v-for="one in others"
+            :key="one.id"
+            type="button"
+            class="chip solid"
+            @click="$emit('hand', cue, one.id)"
+          >
+            {{ one.name }}
+          </button>
+        </template>
       </div>
     </div>
   </article>

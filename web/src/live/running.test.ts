@@ -5,6 +5,7 @@ import {
   asLiked,
   cueKey,
   done,
+  handed,
   helping,
   isLate,
   minutes,
@@ -206,4 +207,14 @@ it('tells where a second helping would go before it is given, and what it moves'
   })
   expect(helping(before, after, 'ada', 'beef')).toBeUndefined()
   expect(helping(before, before, 'bo', 'beef')).toBeUndefined()
+})
+
+it('shows whom a cue was handed to before the server knows', () => {
+  const over = { ...handed(cue('SKIM', 350), 'edda'), id: 'h', at: new Date(SAT_DOWN).toISOString() }
+
+  expect(runOf(table(), [over as PartyEvent]).cues.map(({ act, minder }) => `${act} ${minder}`)).toEqual([
+    'PUT_IN ada',
+    'SKIM edda',
+    'TAKE_OUT ada',
+  ])
 })

@@ -48,6 +48,15 @@ export function done(cue: Cue, drop?: Drop): Said {
 export const skip = (cue: Cue): Said =>
   cue.act === 'PUT_IN' ? { type: 'SKIPPED', drop: cue.drop } : done(cue)
 
+/** What hands a cue over. */
+export const handed = (cue: Cue, to: string): Said => ({
+  type: 'HANDED',
+  subject: to,
+  act: cue.act,
+  drop: cue.drop,
+  side: cue.side,
+})
+
 export const cueKey = (cue: Cue) => `${cue.act} ${cue.drop ?? cue.side} ${cue.drop ? '' : cue.at}`
 
 function atStart(table: TablePlan, satDown: number): Run {
@@ -129,6 +138,15 @@ function after(run: Run, event: PartyEvent, table: TablePlan): Run {
           }
     case 'SKIPPED':
       return { ...run, cues: run.cues.filter((cue) => cue.drop !== event.drop) }
+    case 'HANDED':
+      return {
+        ...run,
+        cues: run.cues.map((cue) =>
+          cue.act === event.act && cue.drop === event.drop && cue.side === event.side
+            ? { ...cue, minder: event.subject }
+            : cue,
+        ),
+      }
     case 'PAUSED':
       return { ...run, paused: true, cues: run.cues.filter((cue) => cue.act !== 'PUT_IN') }
     case 'RESUMED':

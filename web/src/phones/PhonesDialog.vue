@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Invitation, PairedDevice } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
+import { copyText } from '@/ui/copyText'
 import ScanCode from './ScanCode.vue'
 import { usePhones } from './usePhones'
 
@@ -46,10 +47,7 @@ function make(role: 'GUEST' | 'COOK', guest?: string): void {
 }
 
 async function copy(): Promise<void> {
-  if (!fresh.value?.url) return
-  // plain HTTP has no clipboard: the address can be marked by hand
-  await navigator.clipboard?.writeText(fresh.value.url)
-  copied.value = navigator.clipboard !== undefined
+  copied.value = await copyText(fresh.value?.url ?? '')
 }
 </script>
 

@@ -2,6 +2,7 @@
 import { computed, onMounted, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import { useOpenParty } from '@/party/useOpenParty'
+import { copyText } from '@/ui/copyText'
 
 /** Prep on paper and in calendars: sheets per cook, a file, and an address to subscribe to. */
 const emit = defineEmits<{ close: [] }>()
@@ -38,8 +39,7 @@ const withdraw = async () => {
   secret.value = undefined
 }
 const copy = async () => {
-  await navigator.clipboard.writeText(address.value ?? '')
-  copied.value = true
+  copied.value = await copyText(address.value ?? '')
 }
 onMounted(() => void party.save().then(() => say(look)))
 </script>

@@ -48,7 +48,9 @@ abstract class BrowserTest {
                                 "--no-first-run",
                                 "--disable-background-networking",
                                 "--disable-component-update",
-                                "--disable-sync")));
+                                "--disable-sync",
+                                // a name that is not this machine's: pages by it come over plain HTTP, as on a network
+                                "--host-resolver-rules=MAP " + RunningServer.NETWORK_NAME + " 127.0.0.1")));
     }
 
     private final List<BrowserContext> contexts = new ArrayList<>();

@@ -32,8 +32,14 @@ final class FarAway implements Closeable {
         start(this::let);
     }
 
+    /** For clients on this machine. */
     String address() {
         return "http://localhost:" + door.getLocalPort();
+    }
+
+    /** For browsers: over plain HTTP, where they keep back what they give to secure pages only. */
+    String plainAddress() {
+        return "http://" + RunningServer.NETWORK_NAME + ":" + door.getLocalPort();
     }
 
     /** Nothing gets through for a while, as with a phone that sleeps. */

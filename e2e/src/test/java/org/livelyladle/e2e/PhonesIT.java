@@ -56,7 +56,7 @@ class PhonesIT extends BrowserTest {
     /** A phone that scans an invitation. */
     private Page scan(String url) {
         Page phone = newPage(390, 844, "day");
-        phone.navigate(url.replaceFirst("http://[^/]+", far.address()));
+        phone.navigate(url.replaceFirst("http://[^/]+", far.plainAddress()));
         return phone;
     }
 
@@ -91,7 +91,7 @@ class PhonesIT extends BrowserTest {
         String url = invite("Bo");
         Page phone = newPage(390, 844, "day");
         phone.onResponse(fetched::add);
-        phone.navigate(url.replaceFirst("http://[^/]+", far.address()));
+        phone.navigate(url.replaceFirst("http://[^/]+", far.plainAddress()));
         assertThat(phone.locator("h1")).hasText("Bo");
         assertThat(phone.getByText("Tuesday 24 November at 16:00")).isVisible();
         assertThat(phone.url()).as("the secret is in no history").endsWith("/mine");
@@ -252,13 +252,13 @@ class PhonesIT extends BrowserTest {
         button("Show a code").click();
         String code = page.locator(".code b").innerText();
         Page tablet = newPage(1280, 800, "day");
-        tablet.navigate(far.address() + "/");
+        tablet.navigate(far.plainAddress() + "/");
         assertThat(tablet.getByText("This device is not paired")).isVisible();
-        tablet.navigate(far.address() + "/pair");
+        tablet.navigate(far.plainAddress() + "/pair");
         tablet.getByLabel("Six figures").fill(code);
         button(tablet, "Pair").click();
         assertThat(tablet.locator("a.party").first()).isVisible();
-        tablet.navigate(far.address() + "/party/" + party + "/table");
+        tablet.navigate(far.plainAddress() + "/party/" + party + "/table");
         assertThat(tablet.locator("main h1")).containsText("Table");
     }
 }

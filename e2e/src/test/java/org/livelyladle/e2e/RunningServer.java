@@ -5,6 +5,9 @@ final class RunningServer {
     /** A Tuesday afternoon; the demo parties take place on the Saturday after. */
     static final String CLOCK = "2026-11-24T15:00:00Z";
 
+    /** As which phones of a home network would know this machine. */
+    static final String NETWORK_NAME = "ladle.home";
+
     private static final ServerProcess SERVER = start();
 
     private RunningServer() {}
@@ -27,6 +30,6 @@ final class RunningServer {
     }
 
     private static ServerProcess start() {
-        return ServerProcess.start("server", database(), "--ladle.clock=" + CLOCK);
+        return ServerProcess.start("server", database(), "--ladle.clock=" + CLOCK, "--ladle.lan.names=" + NETWORK_NAME);
     }
 }

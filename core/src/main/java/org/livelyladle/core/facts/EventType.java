@@ -60,6 +60,8 @@ public enum EventType {
     DECLINED(Set.of(GUEST, CUT)),
     /** A guest has a need nobody knew of. It is kept from then on, until it is taken back. */
     NEED_SAID(Set.of(GUEST, NEED)),
+    /** Somebody else sees to a cue; subject: the cook or guest who does. With the drop where it is about one. */
+    HANDED(Set.of(SUBJECT, ACT, SIDE), Set.of(DROP)),
     /** The host has heard of what another event tells. */
     HEARD(Set.of(EVENT)),
     POURED(Set.of(SIDE, ML, WHAT)),

@@ -18,7 +18,8 @@ import org.livelyladle.core.table.TableState;
  * Something that happened as a device tells it, under an id made by the device, so that sending it twice does no harm.
  * Which parts there are follows from the type.
  *
- * @param subject of purchases and tasks: the offer, the task, or the event that is taken back
+ * @param subject of purchases and tasks: the offer, the task, or the event that is taken back; of a cue handed over: to
+ *     whom
  * @param ingredient what was bought, or fell in
  * @param count packs or steps bought
  * @param grams weight bought [g]
@@ -148,6 +149,9 @@ public record PartyEvent(
                     case WANTS -> new TableEvent.Wants(id, at, requireNonNull(guest), requireNonNull(cut));
                     case DECLINED -> new TableEvent.Declined(id, at, requireNonNull(guest), requireNonNull(cut));
                     case NEED_SAID -> new TableEvent.NeedSaid(id, at, requireNonNull(guest), requireNonNull(need));
+                    case HANDED ->
+                        new TableEvent.Handed(
+                                id, at, requireNonNull(subject), requireNonNull(act), drop, requireNonNull(side));
                     case POURED ->
                         new TableEvent.Poured(id, at, requireNonNull(side), requireNonNull(ml), requireNonNull(what));
                     case HEAT_SET -> new TableEvent.HeatSet(id, at, requireNonNull(pot), requireNonNull(share));

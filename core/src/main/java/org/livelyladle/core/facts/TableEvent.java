@@ -57,6 +57,15 @@ public sealed interface TableEvent {
 
     record NeedSaid(UUID id, Instant at, String guest, NeedKind need) implements TableEvent {}
 
+    /** @param drop null for what is done to a side or a pot */
+    record Handed(
+            UUID id,
+            Instant at,
+            String to,
+            Cue.Act act,
+            @Nullable String drop,
+            String side) implements TableEvent {}
+
     /** @param ml [ml] */
     record Poured(UUID id, Instant at, String side, double ml, TableState.Liquid what) implements TableEvent {}
 

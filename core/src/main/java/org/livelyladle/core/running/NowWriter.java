@@ -98,8 +98,18 @@ public final class NowWriter {
         List<Cue> open = table.cues().stream().filter(this::isOpen).toList();
         return Stream.concat(open.stream(), leftBehind(open))
                 .map(this::asItWasToBe)
+                .map(this::handed)
                 .sorted(Comparator.comparingInt(Cue::at).thenComparing(cue -> cue.act() != Cue.Act.TAKE_OUT))
                 .toList();
+    }
+
+    /** As the host last said who does it. */
+    private Cue handed(Cue cue) {
+        return running.handed().stream()
+                .filter(handed -> handed.isAbout(cue))
+                .reduce((before, after) -> after)
+                .map(handed -> cue.mindedBy(handed.event().to()))
+                .orElse(cue);
     }
 
     private boolean isOpen(Cue cue) {

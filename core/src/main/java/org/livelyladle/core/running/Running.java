@@ -23,6 +23,7 @@ import org.livelyladle.core.table.TableState;
  * @param due when what has not been taken out yet should have been, by drop [s from sitting down]
  * @param out ids of drops that came out
  * @param seenTo what was done to broths and for all
+ * @param handed cues somebody else sees to
  * @param cold sides that are under their floor
  * @param happened all events so far, in order
  * @param said what was ignored, and why
@@ -38,6 +39,7 @@ public record Running(
         Map<String, Integer> due,
         Set<String> out,
         List<SeenTo> seenTo,
+        List<Handed> handed,
         Map<String, Cooled> cold,
         List<TableEvent> happened,
         List<String> said) {
@@ -46,9 +48,27 @@ public record Running(
         due = Map.copyOf(due);
         out = Set.copyOf(out);
         seenTo = List.copyOf(seenTo);
+        handed = List.copyOf(handed);
         cold = Map.copyOf(cold);
         happened = List.copyOf(happened);
         said = List.copyOf(said);
+    }
+
+    /**
+     * A cue somebody else sees to.
+     *
+     * @param at when it was handed over [s from sitting down]
+     */
+    public record Handed(TableEvent.Handed event, int at) {
+        /** What is done to a side again and again is handed over once: the one around that time. */
+        private static final int AROUND_SECONDS = 600;
+
+        boolean isAbout(Cue cue) {
+            boolean isTheDrop = event.drop() != null
+                    ? event.drop().equals(cue.drop())
+                    : cue.side().equals(event.side()) && Math.abs(cue.at() - at) <= AROUND_SECONDS;
+            return cue.act() == event.act() && isTheDrop;
+        }
     }
 
     /** A cue that was seen to [s from sitting down]. */

@@ -65,6 +65,7 @@ public final class TableFold {
     private final Set<TableState.Wanted> declined = new LinkedHashSet<>();
     private final List<TableState.NeedSince> needs = new ArrayList<>();
     private final List<Running.SeenTo> seenTo = new ArrayList<>();
+    private final List<Running.Handed> handed = new ArrayList<>();
     private final List<Remark> remarks = new ArrayList<>();
     private final List<TableEvent> happened = new ArrayList<>();
     private Sequence plan;
@@ -148,6 +149,7 @@ public final class TableFold {
                 due,
                 out,
                 seenTo,
+                handed,
                 cold.at(now),
                 happened,
                 remarks.stream()
@@ -266,6 +268,10 @@ public final class TableFold {
             Optional<String> side = broths.set(set.pot(), set.share(), at);
             side.ifPresent(first -> seenTo.add(new Running.SeenTo(Cue.Act.HEAT, first, at)));
             return side.isPresent();
+        }
+        if (event instanceof TableEvent.Handed over) {
+            handed.add(new Running.Handed(over, at));
+            return false;
         }
         if (event instanceof TableEvent.CueDone done) {
             seenTo.add(new Running.SeenTo(done.act(), done.side(), at));

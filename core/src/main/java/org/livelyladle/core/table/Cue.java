@@ -21,6 +21,11 @@ public record Cue(
         String side,
         String text) {
 
+    /** The same, seen to by somebody else. */
+    public Cue mindedBy(String other) {
+        return new Cue(at, latest, other, act, drop, side, text);
+    }
+
     /** What is done. */
     public enum Act {
         PUT_IN,

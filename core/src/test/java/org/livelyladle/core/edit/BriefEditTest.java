@@ -81,10 +81,10 @@ class BriefEditTest {
         assertThat(offers)
                 .extracting(GuestAnswer.Offer::label)
                 .containsExactly(
-                        "Ann: no sesame",
-                        "Ann: vegan",
-                        "Ann: light eater, not regular eater",
-                        "Ann comes 15 min after sitting down");
+                        "ann: no sesame",
+                        "ann: vegan",
+                        "ann: light eater, not regular eater",
+                        "ann comes 15 min after sitting down");
 
         Brief taken = brief;
         for (GuestAnswer.Offer offer : offers) {

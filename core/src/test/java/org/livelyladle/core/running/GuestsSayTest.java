@@ -3,6 +3,7 @@ package org.livelyladle.core.running;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -13,6 +14,7 @@ import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.facts.EventType;
+import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Now;
 import org.livelyladle.core.table.Stay;
@@ -138,6 +140,22 @@ class GuestsSayTest {
 
         evening.tell(SAID + 5, EventType.WANTS, Map.of("guest", GUEST, "cut", cut));
         assertThat(later(evening.at(SAID + 6), cut)).isCloseTo(later(before, cut), within(0.1));
+    }
+
+    @Test
+    void aCueIsHandedToSomebodyElseAndOnlyThatOne() {
+        Cue first = evening.at(60).now().cues().get(0);
+        Cue second = evening.at(60).now().cues().get(1);
+        Map<String, Object> parts = new HashMap<>(Map.of("subject", "cook", "act", first.act(), "side", first.side()));
+        if (first.drop() != null) {
+            parts.put("drop", first.drop());
+        }
+
+        evening.tell(60, EventType.HANDED, parts);
+
+        List<Cue> cues = evening.at(61).now().cues();
+        assertThat(cues.get(0)).isEqualTo(first.mindedBy("cook"));
+        assertThat(cues.get(1)).isEqualTo(second);
     }
 
     private static double later(TablePlan table, String cut) {

@@ -45,6 +45,7 @@ final class AccessTable {
             PUT    /api/household                               HOST
             DELETE /api/household/kept                          HOST
             POST   /api/household/kept                          HOST
+            POST   /api/learning                                HOST
             POST   /api/packs                                   HOST
             GET    /api/parties                                 HOST
             POST   /api/parties                                 HOST

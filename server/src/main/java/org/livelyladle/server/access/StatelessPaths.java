@@ -8,6 +8,7 @@ final class StatelessPaths {
     private static final Set<String> PATHS = Set.of(
             "/api/plan",
             "/api/packs",
+            "/api/learning",
             "/api/heat/core-time",
             "/api/heat/window",
             "/api/heat/boiling-point",

@@ -226,6 +226,14 @@ class MineService {
         if (!OF_A_MINDER.contains(event.type())) {
             return false;
         }
+        boolean isTheirCue = party.plan().table().now().cues().stream()
+                .filter(cue -> person.equals(cue.minder()))
+                .anyMatch(cue -> event.drop() == null
+                        ? cue.side().equals(event.side())
+                        : event.drop().equals(cue.drop()));
+        if (isTheirCue) {
+            return true;
+        }
         return event.drop() == null
                 ? Objects.requireNonNullElse(party.brief().minders(), List.<String>of())
                         .contains(person)
