@@ -41,7 +41,7 @@ class LearningHttpTest extends ServerTest {
                 + " [{\"subject\": \"PORTION\", \"of\": \"CHEESE\", \"expected\": 1, \"happened\": 2}]}]}");
 
         assertThat(refused.getResponse().getStatus()).isEqualTo(400);
-        assertThat(body(refused).get("field").asString()).isEqualTo("of");
+        assertThat(body(refused).get("field").asString()).isEqualTo("outcomes[0].seen[0].of");
         assertThat(body(learn("{}")).get("field").asString()).isEqualTo("outcomes");
     }
 }
