@@ -44,8 +44,9 @@ beforeEach(() => {
   )
   unmount = () => wrapper.unmount()
 })
-afterEach(() => {
+afterEach(async () => {
   unmount()
+  await flushPromises()
   vi.unstubAllGlobals()
 })
 

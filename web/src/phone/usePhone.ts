@@ -21,6 +21,7 @@ export function usePhone() {
   const unsent = shallowRef(box.all())
   let source: EventSource | undefined
   let retry: ReturnType<typeof setTimeout> | undefined
+  let isClosed = false
 
   async function pair(secret: string): Promise<void> {
     try {
@@ -37,6 +38,7 @@ export function usePhone() {
   }
 
   async function refresh(): Promise<void> {
+    if (isClosed) return
     try {
       mine.value = await ask(api.GET('/api/mine'))
       problem.value = ''
@@ -47,6 +49,7 @@ export function usePhone() {
   }
 
   function fail(e: unknown): void {
+    if (isClosed) return
     if (e instanceof NoConnection) {
       isAway.value = true
       clearTimeout(retry)
@@ -67,6 +70,7 @@ export function usePhone() {
   }
 
   function follow(): void {
+    if (isClosed) return
     source?.close()
     source = new EventSource('/api/mine/stream')
     source.addEventListener('changed', () => void refresh())
@@ -76,7 +80,7 @@ export function usePhone() {
 
   async function send(): Promise<void> {
     const going = box.all()
-    if (going.length === 0) return
+    if (going.length === 0 || isClosed) return
     try {
       await ask(
         api.POST('/api/mine/events', {
@@ -152,6 +156,7 @@ export function usePhone() {
   window.addEventListener('online', awake)
   window.addEventListener('pageshow', awake)
   onScopeDispose(() => {
+    isClosed = true
     clearInterval(timer)
     clearTimeout(retry)
     source?.close()
