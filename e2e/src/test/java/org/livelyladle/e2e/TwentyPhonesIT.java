@@ -44,6 +44,9 @@ class TwentyPhonesIT {
     private static final boolean MEASURED = SECONDS >= 60;
     private static final int SPEED = MEASURED ? 60 : 20;
     private static final int PHONES = 20;
+    /** So many take what they are offered; all of them look. */
+    private static final int EATING = MEASURED ? PHONES - 1 : 5;
+
     private static final long ASLEEP_MS = 10_000;
     private static final long P95_MS = 1000;
     private static final long AWAKE_MS = 2000;
@@ -241,7 +244,8 @@ class TwentyPhonesIT {
         }
         sleeper.pair();
         mark("SAT_DOWN", "");
-        phones.forEach(Thread::start);
+        List<Phone> eating = phones.subList(0, EATING);
+        eating.forEach(Thread::start);
         Thread.sleep(SECONDS * 1000L / 3);
 
         sleepy.sleep();
@@ -266,7 +270,7 @@ class TwentyPhonesIT {
 
         Thread.sleep(SECONDS * 2000L / 3);
         over = true;
-        for (Phone phone : phones) {
+        for (Phone phone : eating) {
             phone.join();
         }
         patience = Instant.now().plus(PATIENCE);
@@ -274,7 +278,7 @@ class TwentyPhonesIT {
             Thread.sleep(AGAIN_MS);
         }
         sleepy.close();
-        assertThat(told.size()).isGreaterThan(PHONES / 2);
+        assertThat(told.size()).isGreaterThan(EATING / 2);
         assertThat(seen.keySet()).containsAll(told.keySet());
         if (MEASURED) {
             report(awakeMs);
