@@ -23,6 +23,7 @@ class LearningController {
     Learning learn(@RequestBody Evenings evenings) {
         Rates before = evenings.before();
         return Learning.of(
-                before == null ? new Rates(null) : before, Check.list(evenings.outcomes(), "outcomes", MOST_OUTCOMES));
+                before == null ? new Rates(null) : before,
+                Check.list(Check.present(evenings.outcomes(), "outcomes"), "outcomes", MOST_OUTCOMES));
     }
 }

@@ -58,7 +58,7 @@ class AccessTableTest extends ServerTest {
         far.put("COOK", invited(party, "COOK"));
         far.put("GUEST", invited(party, "GUEST"));
         far.put("HOST", host());
-        Phone guestHere = invited(party, "GUEST", "127.0.0.1");
+        Phone guestHere = invited(party, "GUEST", "0:0:0:0:0:0:0:1");
         List<String> wrong = new ArrayList<>();
         for (AccessTable.Row row : AccessTable.rows()) {
             boolean anybody = row.roles().isEmpty();
