@@ -2,12 +2,16 @@
 import { ref } from 'vue'
 import type { GuestAnswer, Mine, Need, Seat } from '@/api/types'
 import { APPETITES, HEATS, NEEDS } from '@/party/words'
+import ChipChoice from '@/ui/ChipChoice.vue'
 import type { Phone } from './usePhone'
 
 /** The days before: when it is, and what a guest would have the host know. */
 const props = defineProps<{ mine: Mine; seat: Seat; phone: Phone }>()
 
-const LATE = [0, 15, 30, 45, 60]
+const LATE = [0, 15, 30, 45, 60].map((minutes) => ({
+  value: String(minutes),
+  label: minutes === 0 ? 'on time' : `${minutes} min late`,
+}))
 const given = ref<GuestAnswer>({ needs: [], ...props.mine.answer })
 const state = ref<'' | 'told' | 'not'>('')
 
@@ -45,56 +49,22 @@ async function tell(): Promise<void> {
 
   <section aria-label="Tell the host">
     <h2>What do you keep away from?</h2>
-    <div class="picks">
-      <button
-        v-for="need in needs"
-        :key="need.value"
-        type="button"
-        class="pick"
-        :aria-pressed="given.needs?.includes(need.value)"
-        @click="toggle(need.value)"
-      >
-        {{ need.label }}
-      </button>
-    </div>
+    <div class="picks"><ChipChoice :options="needs" :on="given.needs ?? []" @choose="toggle" /></div>
     <h2>How hot do you like it?</h2>
     <div class="picks">
-      <button
-        v-for="heat in HEATS"
-        :key="heat.value"
-        type="button"
-        class="pick"
-        :aria-pressed="given.heat === heat.value"
-        @click="set({ heat: heat.value })"
-      >
-        {{ heat.label }}
-      </button>
+      <ChipChoice :options="HEATS" :on="given.heat ?? []" @choose="set({ heat: $event })" />
     </div>
     <h2>How hungry will you be?</h2>
     <div class="picks">
-      <button
-        v-for="appetite in APPETITES"
-        :key="appetite.value"
-        type="button"
-        class="pick"
-        :aria-pressed="given.appetite === appetite.value"
-        @click="set({ appetite: appetite.value })"
-      >
-        {{ appetite.label }}
-      </button>
+      <ChipChoice :options="APPETITES" :on="given.appetite ?? []" @choose="set({ appetite: $event })" />
     </div>
     <h2>When do you come?</h2>
     <div class="picks">
-      <button
-        v-for="minutes in LATE"
-        :key="minutes"
-        type="button"
-        class="pick"
-        :aria-pressed="given.arrivesAfterMinutes === minutes"
-        @click="set({ arrivesAfterMinutes: minutes })"
-      >
-        {{ minutes === 0 ? 'on time' : `${minutes} min late` }}
-      </button>
+      <ChipChoice
+        :options="LATE"
+        :on="String(given.arrivesAfterMinutes)"
+        @choose="set({ arrivesAfterMinutes: Number($event) })"
+      />
     </div>
     <button type="button" class="big main tell" @click="tell">Tell the host</button>
     <p v-if="state === 'told'" role="status" class="told">

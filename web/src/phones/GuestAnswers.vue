@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, NoConnection } from '@/api/client'
 import type { AnswerOffer } from '@/api/types'
 import { useParty } from '@/party/store'
+import OfferPanel from '@/ui/OfferPanel.vue'
 import { useNow } from '@/ui/useNow'
 
 /** What guests said of themselves from their phones, each as one edit with its effect. */
@@ -35,33 +36,13 @@ async function leave(): Promise<void> {
 </script>
 
 <template>
-  <section v-if="offers.length > 0" class="panel" aria-label="Said by guests">
-    <p>Guests said from their phones:</p>
-    <ul>
-      <li v-for="offer in offers" :key="offer.guest + offer.label">
-        <span
-          ><b>{{ offer.label }}</b> <span class="quiet">{{ offer.effect }}</span></span
-        >
-        <button type="button" class="chip solid" @click="take(offer)">Take it</button>
-      </li>
-    </ul>
-    <button type="button" class="chip faint" @click="leave">Leave the rest as it is</button>
-  </section>
+  <OfferPanel
+    :offers="offers"
+    name="Said by guests"
+    says="Guests said from their phones:"
+    take="Take it"
+    leave="Leave the rest as it is"
+    @take="take"
+    @leave="leave"
+  />
 </template>
-
-<style scoped>
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 4px 0 8px;
-}
-
-li {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  justify-content: space-between;
-  gap: 4px 16px;
-  min-height: 44px;
-}
-</style>
