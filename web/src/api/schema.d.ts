@@ -2919,7 +2919,6 @@ export interface components {
             clean: boolean;
             closed: string;
             name: string;
-            pot: string;
             side: string;
             tint: string;
         };

@@ -162,7 +162,7 @@ function taken(turn: Turn, how: 'DONE' | 'LOST' = 'DONE'): void {
     <h2>You eat from{{ allClean ? ', all kept clean for you' : '' }}</h2>
     <ul class="list">
       <li v-for="side in open" :key="side.side">
-        <SideName :name="side.name" :tint="side.tint" :pot="side.pot" />
+        <SideName :name="side.name" :tint="side.tint" />
         <b v-if="side.clean && !allClean" class="clean">kept clean for you</b>
       </li>
       <li v-if="open.length === 0">No side is open to you: ask the host.</li>

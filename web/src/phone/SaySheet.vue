@@ -99,7 +99,7 @@ const sideName = computed(() => props.seat.sides.find((one) => one.side === side
           :aria-pressed="side === one.side"
           @click="side = one.side"
         >
-          <SideName :name="one.name" :tint="one.tint" :pot="one.pot" />
+          <SideName :name="one.name" :tint="one.tint" />
         </button>
       </div>
       <template v-if="side">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A side by its broth's colour, pattern and name. */
-defineProps<{ name: string; tint: string; pot?: string }>()
+defineProps<{ name: string; tint: string }>()
 </script>
 
 <template>
@@ -8,8 +8,6 @@ defineProps<{ name: string; tint: string; pot?: string }>()
     <svg width="26" height="26" aria-hidden="true">
       <rect width="26" height="26" :fill="`url(#broth-${tint})`" />
     </svg>
-    <span
-      >{{ name }} <span v-if="pot" class="quiet">{{ pot }}</span></span
-    >
+    <span>{{ name }}</span>
   </span>
 </template>

@@ -28,6 +28,11 @@ async function take(offer: AnswerOffer): Promise<void> {
   offers.value = offers.value.filter((other) => other !== offer)
 }
 
+/** One after the other: each is a step of its own that can be undone. */
+async function takeAll(): Promise<void> {
+  for (const offer of offers.value) await take(offer)
+}
+
 async function leave(): Promise<void> {
   for (const guest of guests.value)
     await ask(api.DELETE('/api/parties/{id}/answers/{guest}', { params: { path: { id: party.id, guest } } }))
@@ -41,8 +46,10 @@ async function leave(): Promise<void> {
     name="Said by guests"
     says="Guests said from their phones:"
     take="Take it"
+    all="Take all of it"
     leave="Leave the rest as it is"
     @take="take"
+    @all="takeAll"
     @leave="leave"
   />
 </template>

@@ -290,6 +290,10 @@ select {
   gap: 4px;
 }
 
+.code svg {
+  width: 150px;
+}
+
 .code b {
   font: 750 44px/1 var(--head);
   letter-spacing: 0.04em;

@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="T extends { label: string; effect: string }">
 /** What somebody else would have otherwise, each as one edit with its effect, to take or to leave. */
-defineProps<{ offers: T[]; name: string; says: string; take: string; leave: string }>()
-defineEmits<{ take: [offer: T]; leave: [] }>()
+defineProps<{ offers: T[]; name: string; says: string; take: string; all?: string; leave: string }>()
+defineEmits<{ take: [offer: T]; all: []; leave: [] }>()
 </script>
 
 <template>
@@ -15,6 +15,9 @@ defineEmits<{ take: [offer: T]; leave: [] }>()
         <button type="button" class="chip solid" @click="$emit('take', offer)">{{ take }}</button>
       </li>
     </ul>
+    <button v-if="all && offers.length > 1" type="button" class="chip" @click="$emit('all')">
+      {{ all }}
+    </button>
     <button type="button" class="chip faint" @click="$emit('leave')">{{ leave }}</button>
   </section>
 </template>

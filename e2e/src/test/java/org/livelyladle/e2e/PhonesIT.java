@@ -143,7 +143,9 @@ class PhonesIT extends BrowserTest {
                 new Page.GetByRoleOptions().setName("Said by guests"));
         assertThat(said).containsText("Hal: no sesame");
         assertThat(said).containsText("Hal comes 15 min after sitting down");
-        said.getByText("Take it").first().click();
+        said.getByText("Take it", new Locator.GetByTextOptions().setExact(true))
+                .first()
+                .click();
         assertThat(said.locator("li")).hasCount(1);
         said.getByText("Take it").click();
         assertThat(said).hasCount(0);
@@ -167,7 +169,7 @@ class PhonesIT extends BrowserTest {
                 .click();
         button(bo, "Beef rib-eye").click();
         assertThat(ada.locator("section[aria-label='Your sides'] .shut"))
-                .containsText(Pattern.compile("Smoked tomato\\s+what went in: vegan"));
+                .containsText(Pattern.compile("Smoked tomato\\s*what went in: vegan"));
         assertThat(page.locator(".shut")).containsText(Pattern.compile("Beef rib-eye fell in: not for .*Ada"));
         button(bo, "Take back").click();
         assertThat(ada.locator("section[aria-label='Your sides'] .shut")).not().containsText("Smoked tomato");
@@ -260,5 +262,13 @@ class PhonesIT extends BrowserTest {
         assertThat(tablet.locator("a.party").first()).isVisible();
         tablet.navigate(far.plainAddress() + "/party/" + party + "/table");
         assertThat(tablet.locator("main h1")).containsText("Table");
+
+        tell("SAT_DOWN", Map.of());
+        page.navigate("/party/" + party + "/live");
+        button("Hand over").click();
+        String order = page.locator("article.card").getAttribute("aria-label");
+        page.locator(".more .chip.solid", new Page.LocatorOptions().setHasText("Edda"))
+                .click();
+        assertThat(helper.locator("section[aria-label='At the pots']")).containsText(order);
     }
 }

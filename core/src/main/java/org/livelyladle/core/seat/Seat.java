@@ -59,6 +59,7 @@ public record Seat(
     /**
      * A side of the table.
      *
+     * @param name its broth, and its pot where another side holds the same
      * @param tint of its broth, by name
      * @param clean kept clean for this guest's needs
      * @param closed why they do not eat from it; empty where it is open
@@ -67,7 +68,6 @@ public record Seat(
     public record SideForYou(
             String side,
             String name,
-            String pot,
             String tint,
             boolean clean,
             String closed,

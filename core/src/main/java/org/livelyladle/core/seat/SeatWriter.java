@@ -16,6 +16,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.NeedKind;
+import org.livelyladle.core.broths.SideNames;
 import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.cooking.WindowModel;
@@ -39,6 +40,7 @@ public final class SeatWriter {
     private final Turns turns;
     private final Map<String, SidePlan> sides;
     private final Map<String, String> names;
+    private final Map<String, String> sideNames;
 
     /**
      * @param model remembers windows from one moment to the next
@@ -52,6 +54,7 @@ public final class SeatWriter {
         this.text = new KitchenText(brief.units(), brief.currency());
         this.turns = new Turns(brief, catalogue, model, plan, facts, text);
         this.sides = plan.broths().sides().stream().collect(toMap(SidePlan::side, Function.identity()));
+        this.sideNames = SideNames.of(brief, plan.broths().sides());
         this.names = plan.portions().cuts().stream().collect(toMap(CutTotal::cut, CutTotal::name));
     }
 
@@ -111,8 +114,7 @@ public final class SeatWriter {
                 .orElseGet(() -> use.map(TablePlan.SideUse::closedTo).orElse(List.of()));
         return new Seat.SideForYou(
                 id,
-                side.brothName(),
-                brief.potOf(id).name(),
+                sideNames.get(id),
                 side.tint(),
                 use.map(one -> one.cleanFor().contains(guest.id())).orElse(false),
                 closed.stream()

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -221,6 +222,23 @@ class SeatTest {
         assertThat(vegan.sides().stream().filter(side -> side.closed().isEmpty()))
                 .allSatisfy(side -> assertThat(side.clean()).isTrue());
         assertThat(vegan.grams()).isCloseTo(eatenBy(at(brief, 60).plan().table(), "cleo", 60), within(0.1));
+    }
+
+    /** Whoever keeps to the clean pot must not take the other one for it. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void sidesInDifferentPotsAreNeverCalledAlike(long seed) {
+        Brief brief = Parties.random(seed);
+        if (brief.guests().isEmpty()) {
+            return;
+        }
+        Set<String> called = new HashSet<>();
+        for (Seat.SideForYou side :
+                at(brief, -60).writer().write(brief.guests().get(0)).sides()) {
+            called.add(side.name() + " / " + brief.potOf(side.side()).name());
+        }
+
+        assertThat(called.stream().map(text -> text.split(" / ")[0])).doesNotHaveDuplicates();
     }
 
     private static double eatenBy(TablePlan table, String guest, int second) {

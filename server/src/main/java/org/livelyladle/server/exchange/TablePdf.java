@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.broths.SideNames;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.seat.Seat;
@@ -26,13 +27,12 @@ final class TablePdf {
 
     private final Brief brief;
     private final Plan plan;
-    private final Map<String, String> broths;
+    private final Map<String, String> sides;
 
     private TablePdf(Brief brief, Plan plan) {
         this.brief = brief;
         this.plan = plan;
-        this.broths =
-                plan.broths().sides().stream().collect(Collectors.toMap(side -> side.side(), side -> side.brothName()));
+        this.sides = SideNames.of(brief, plan.broths().sides());
     }
 
     static byte[] minders(Brief brief, Plan plan) {
@@ -65,7 +65,7 @@ final class TablePdf {
         body.open("tr").open("td", "box").element("span", "").close("td");
         body.element("td", "right", clock(cue.at()));
         body.open("td").element("strong", cue.text()).close("td");
-        body.element("td", "quiet", broths.getOrDefault(cue.side(), "")).close("tr");
+        body.element("td", "quiet", sides.getOrDefault(cue.side(), "")).close("tr");
     }
 
     private String minder(String id) {
@@ -161,7 +161,7 @@ final class TablePdf {
         };
         String liked = turn.how().isEmpty() ? "" : ", " + turn.how();
         String forWhom = turn.forWhom() == null ? "" : " for " + turn.forWhom();
-        return turn.name() + forWhom + how + liked + " (" + broths.getOrDefault(turn.side(), turn.side()) + ")";
+        return turn.name() + forWhom + how + liked + " (" + sides.getOrDefault(turn.side(), turn.side()) + ")";
     }
 
     private String clock(int second) {
