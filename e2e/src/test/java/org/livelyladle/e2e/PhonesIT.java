@@ -198,7 +198,9 @@ class PhonesIT extends BrowserTest {
 
         go("table");
         button("Phones").first().click();
-        button("Turn out").click();
+        page.locator(".phones li", new Page.LocatorOptions().setHasText("Bo"))
+                .getByText("Turn out")
+                .click();
 
         assertThat(phone.getByRole(com.microsoft.playwright.options.AriaRole.ALERT))
                 .containsText("not paired, or its invitation has ended");
