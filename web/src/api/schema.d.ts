@@ -1209,7 +1209,7 @@ export interface components {
             at: string;
             /** @enum {string} */
             edit: "MOVE_TRIP";
-            shop: string;
+            trip: string;
         };
         BriefEditPinPortion: components["schemas"]["BriefEdit"] & {
             cut: string;
@@ -2747,12 +2747,13 @@ export interface components {
             /** Format: int32 */
             keepsDays: number;
             name: string;
-            shop: string;
+            trip: string;
         };
         PurchasesTrip: {
             /** Format: date-time */
             at: string;
             bill: components["schemas"]["Figure"];
+            id: string;
             lines: components["schemas"]["PurchasesLine"][];
             name: string;
             paid: components["schemas"]["Figure"];
@@ -2940,6 +2941,8 @@ export interface components {
             now: string;
         };
         Shop: {
+            /** Format: date-time */
+            againAt?: string;
             aisles?: ("DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN")[];
             closedOn?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
             /** Format: time-local */

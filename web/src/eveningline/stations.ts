@@ -45,7 +45,7 @@ export function stations(brief: Brief, plan: Plan): Station[] {
   const sides = brief.pots.reduce((sum, pot) => sum + pot.sides.length, 0)
   const shops = plan.purchases.trips.map((trip) => ({
     ...base('shopping', 'Shop', `${weekday(trip.at)} · ${trip.bill.text}`, localMs(trip.at)),
-    key: `shop-${trip.shop}`,
+    key: `shop-${trip.id}`,
     open: trip.lines.some((line) => !line.boughtEvent),
   }))
   const began = satDown(brief, plan)

@@ -4,8 +4,18 @@ import { DAY_MS, localMs, localText } from '@/ui/time'
 /** Another day for the party: its trips keep their distance from it. */
 export function moveTo(draft: Brief, sitDown: string): void {
   const days = Math.round((localMs(sitDown.slice(0, 10)) - localMs(draft.sitDown.slice(0, 10))) / DAY_MS)
-  for (const shop of draft.shops) shop.tripAt = localText(localMs(shop.tripAt) + days * DAY_MS)
+  const moved = (at: string) => localText(localMs(at) + days * DAY_MS)
+  for (const shop of draft.shops) {
+    shop.tripAt = moved(shop.tripAt)
+    if (shop.againAt) shop.againAt = moved(shop.againAt)
+  }
   draft.sitDown = sitDown
+}
+
+/** Sets when one goes to a shop; a second trip that would not come after the first is none. */
+export function goAt(shop: Brief['shops'][number], tripAt: string, againAt = shop.againAt): void {
+  shop.tripAt = tripAt
+  shop.againAt = againAt && againAt > tripAt ? againAt : undefined
 }
 
 /** A name no entity of the list has yet: pot-1, pot-2, ... */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Brief } from '@/api/types'
-import { moveTo } from '@/party/edits'
+import { goAt, moveTo } from '@/party/edits'
 import { useParty } from '@/party/store'
 import WhenInput from '@/ui/WhenInput.vue'
 
@@ -47,7 +47,7 @@ function moveTrip(shop: string, at: string): void {
   if (!at) return
   party.edit('move a trip', (draft) => {
     const found = draft.shops.find((s) => s.id === shop)
-    if (found) found.tripAt = `${at}:00`
+    if (found) goAt(found, `${at}:00`)
   })
 }
 

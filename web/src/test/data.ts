@@ -264,6 +264,7 @@ export function aPlan(): Plan {
       bill: figure('bill', 1234, 'cents', '€12.34'),
       trips: [
         {
+          id: 'market',
           shop: 'market',
           name: 'Market',
           at: '2026-11-28T09:30:00',

@@ -92,7 +92,7 @@ async function tick(line: Line): Promise<void> {
     <MarketNotice v-if="onMarket" class="no-print" />
     <Savings class="no-print" />
   </template>
-  <section v-for="trip in trips" :key="trip.shop" class="trip" :aria-label="trip.name">
+  <section v-for="trip in trips" :key="trip.id" class="trip" :aria-label="trip.name">
     <div class="shop">
       <h2>{{ trip.name }}</h2>
       <button

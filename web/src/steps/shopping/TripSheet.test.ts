@@ -18,6 +18,20 @@ it('moves the trip', async () => {
   expect(party.brief?.shops[0]?.tripAt).toBe('2026-11-27T18:15:00')
 })
 
+it('goes a second time, which is none once the first comes later', async () => {
+  const party = await opened()
+  party.edit('an early trip', (draft) => draft.shops.forEach((shop) => (shop.tripAt = '2026-11-26T18:00:00')))
+  const view = mounted(TripSheet, { shopId: 'market' })
+  const chip = (text: string) => view.findAll('button.chip').find((button) => button.text().startsWith(text))
+  await chip('Again on')?.trigger('click')
+  expect(party.brief?.shops[0]?.againAt).toBe('2026-11-28T10:00:00')
+  const [first] = view.findAll('input[type=datetime-local]')
+  await first?.setValue('2026-11-28T12:00')
+  await first?.trigger('blur')
+  expect(party.brief?.shops[0]).toMatchObject({ tripAt: '2026-11-28T12:00:00' })
+  expect(party.brief?.shops[0]?.againAt).toBeUndefined()
+})
+
 it('closes and opens a day', async () => {
   const party = await opened()
   const view = mounted(TripSheet, { shopId: 'market' })

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Brief } from '@/api/types'
+import { goAt } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
 import { AISLES, labelOf } from '@/party/words'
 import { serverNow } from '@/api/client'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import OrderedList from '@/ui/OrderedList.vue'
-import { clockText, nowIn } from '@/ui/time'
-import { inOneTrip, todayAt } from './lists'
+import { clockText, dayText, nowIn } from '@/ui/time'
+import { inOneTrip, lastMorning, todayAt } from './lists'
 import { vSaid } from '@/ui/said'
 import WhenInput from '@/ui/WhenInput.vue'
 
@@ -49,7 +50,7 @@ function remove(): void {
 }
 
 function move(at: string): void {
-  if (at) change('move a trip', (s) => (s.tripAt = `${at}:00`))
+  if (at) change('move a trip', (s) => goAt(s, `${at}:00`))
 }
 
 function toggle(day: Day): void {
@@ -70,7 +71,10 @@ const setWalk = (order: typeof walk.value) => change('change the order of aisles
 const today = computed(
   () => shop.value && todayAt(shop.value, nowIn(brief.value.zone, new Date(serverNow()))),
 )
-const goToday = (at: string) => change('go today', (s) => (s.tripAt = at))
+const goToday = (at: string) => change('go today', (s) => goAt(s, at))
+
+const again = computed(() => shop.value && lastMorning(brief.value, shop.value))
+const goAgain = (at?: string) => change('change the second trip', (s) => goAt(s, s.tripAt, at))
 
 /** An empty field means that nobody knows; closing before opening is put right by leaving the other open. */
 function setHour(field: 'opens' | 'closes', time: string): void {
@@ -92,6 +96,14 @@ function setHour(field: 'opens' | 'closes', time: string): void {
         <span class="quiet">Going there</span>
         <WhenInput type="datetime-local" :value="shop.tripAt.slice(0, 16)" @said="move" />
       </label>
+      <label v-if="shop.againAt" class="at">
+        <span class="quiet">And again, for what does not keep</span>
+        <WhenInput
+          type="datetime-local"
+          :value="shop.againAt.slice(0, 16)"
+          @said="goAgain($event && `${$event}:00`)"
+        />
+      </label>
       <div class="choice-row trips">
         <button v-if="today" type="button" class="chip" @click="goToday(today)">
           Today at {{ clockText(today) }}
@@ -103,6 +115,10 @@ function setHour(field: 'opens' | 'closes', time: string): void {
           @click="party.edit('shop in one trip', inOneTrip(shopId))"
         >
           All shops in one trip
+        </button>
+        <button v-if="shop.againAt" type="button" class="chip faint" @click="goAgain('')">Only once</button>
+        <button v-else-if="again" type="button" class="chip" @click="goAgain(again)">
+          Again on {{ dayText(again) }}
         </button>
       </div>
       <p class="quiet">Closed on</p>

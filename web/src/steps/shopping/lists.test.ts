@@ -2,7 +2,17 @@ import { expect, it } from 'vitest'
 import type { Brief } from '@/api/types'
 import { aBrief, aLine, aPlan } from '@/test/data'
 import { localMs } from '@/ui/time'
-import { addDeal, cents, dealText, inOneTrip, nextTrip, paidFor, todayAt, tripLists } from './lists'
+import {
+  addDeal,
+  cents,
+  dealText,
+  inOneTrip,
+  lastMorning,
+  nextTrip,
+  paidFor,
+  todayAt,
+  tripLists,
+} from './lists'
 
 it('lists by aisle and counts what is left', () => {
   const plan = aPlan()
@@ -62,9 +72,10 @@ it('puts all shops on one way', () => {
   brief.shops = [
     { id: 'a', name: 'A', tripAt: '2026-11-27T18:00:00' },
     { id: 'b', name: 'B', tripAt: '2026-11-28T09:00:00' },
-    { id: 'c', name: 'C', tripAt: '2026-11-26T09:00:00' },
+    { id: 'c', name: 'C', tripAt: '2026-11-26T09:00:00', againAt: '2026-11-28T09:00:00' },
   ]
   inOneTrip('b')(brief)
+  expect(brief.shops[2]?.againAt).toBeUndefined()
   expect(brief.shops.map(({ tripAt }) => tripAt)).toEqual([
     '2026-11-28T11:00:00',
     '2026-11-28T09:00:00',
@@ -79,6 +90,17 @@ it('goes today as soon as one can be there, unless it is closed', () => {
   expect(at('2026-11-24T06:05:00', { opens: '08:00:00' })).toBe('2026-11-24T08:00:00')
   expect(at('2026-11-24T19:20:00', { closes: '20:00:00' })).toBeUndefined()
   expect(at('2026-11-24T10:05:00', { closedOn: ['TUESDAY'] })).toBeUndefined()
+})
+
+it('goes a second time on the last morning that is a later day', () => {
+  const brief = { ...aBrief(), sitDown: '2026-11-28T19:00:00' }
+  const at = (shop: object) =>
+    lastMorning(brief, { id: 'a', name: 'A', tripAt: '2026-11-26T18:00:00', ...shop })
+  expect(at({})).toBe('2026-11-28T10:00:00')
+  expect(at({ opens: '11:30:00' })).toBe('2026-11-28T11:30:00')
+  expect(at({ closedOn: ['SATURDAY'] })).toBe('2026-11-27T10:00:00')
+  expect(at({ closedOn: ['SATURDAY', 'FRIDAY'] })).toBeUndefined()
+  expect(at({ tripAt: '2026-11-28T08:00:00' })).toBeUndefined()
 })
 
 it('types deals in as they stand on the shelf', () => {

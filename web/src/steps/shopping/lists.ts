@@ -7,6 +7,7 @@ import { DAY_MS, localMs, localText } from '@/ui/time'
 const HALF_HOUR_MS = 1_800_000
 const QUARTER_MS = 900_000
 
+type Shop = Brief['shops'][number]
 type Trip = Plan['purchases']['trips'][number]
 
 export interface AisleList {
@@ -69,13 +70,30 @@ export const paidFor =
     else offer.priceCents = Math.round(priceCents / line.count)
   }
 
-/** All shops on one way, an hour each, beginning when this one was planned. */
+/** All shops on one way, an hour each, beginning when this one was planned; nobody goes anywhere twice. */
 export const inOneTrip = (shop: string) => (draft: Brief) => {
   const first = draft.shops.find(({ id }) => id === shop)
   if (!first) return
   const others = draft.shops.filter(({ id }) => id !== shop).sort((a, b) => a.tripAt.localeCompare(b.tripAt))
   const begin = localMs(first.tripAt)
   others.forEach((other, i) => (other.tripAt = localText(begin + (i + 1) * 2 * HALF_HOUR_MS)))
+  for (const shop of draft.shops) shop.againAt = undefined
+}
+
+/** A second trip begins then, where the shop does not say that it opens later. */
+const MORNING = '10:00:00'
+
+/** The last morning before sitting down on which a shop opens; undefined when that is no day after its first trip. */
+export function lastMorning(brief: Brief, shop: Shop): string | undefined {
+  const first = shop.tripAt.slice(0, 10)
+  const time = shop.opens && shop.opens > MORNING ? shop.opens : MORNING
+  let day = brief.sitDown.slice(0, 10)
+  while (day > first) {
+    const at = `${day}T${time}`
+    if (!shop.closedOn?.includes(dayOf(day)) && at < brief.sitDown) return at
+    day = localText(localMs(`${day}T00:00:00`) - DAY_MS).slice(0, 10)
+  }
+  return undefined
 }
 
 /**
@@ -83,7 +101,7 @@ export const inOneTrip = (shop: string) => (draft: Brief) => {
  *
  * @param now on the scale of `localMs` [ms]
  */
-export function todayAt(shop: Brief['shops'][number], now: number): string | undefined {
+export function todayAt(shop: Shop, now: number): string | undefined {
   const soon = Math.ceil((now + QUARTER_MS) / QUARTER_MS) * QUARTER_MS
   const day = localText(now).slice(0, 10)
   const opens = shop.opens ? localMs(`${day}T${shop.opens}`) : soon
@@ -93,7 +111,7 @@ export function todayAt(shop: Brief['shops'][number], now: number): string | und
   return isClosed || at > last ? undefined : localText(at)
 }
 
-type Day = NonNullable<Brief['shops'][number]['closedOn']>[number]
+type Day = NonNullable<Shop['closedOn']>[number]
 const DAYS: Day[] = ['SUNDAY', 'MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY']
 const dayOf = (date: string) => DAYS[new Date(`${date}T00:00:00Z`).getUTCDay()] as Day
 

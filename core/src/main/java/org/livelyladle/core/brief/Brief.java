@@ -319,7 +319,7 @@ public record Brief(
         return changed(draft -> {
             draft.sitDown = sitDown.plus(by);
             draft.shops =
-                    shops.stream().map(shop -> shop.at(shop.tripAt().plus(by))).toList();
+                    shops.stream().map(shop -> shop.onTrips(at -> at.plus(by))).toList();
             draft.prices = prices;
             draft.cooks = cooks.stream().map(cook -> cook.later(by)).toList();
         });

@@ -48,7 +48,12 @@ public final class BriefCheck {
     /** Trips and other plans long before or after a party are none of its business. */
     private void times() {
         for (int i = 0; i < brief.shops().size(); i++) {
-            Check.near(brief.shops().get(i).tripAt(), brief.sitDown(), "shops[" + i + "].tripAt");
+            String path = "shops[" + i + "].";
+            Shop shop = brief.shops().get(i);
+            Check.near(shop.tripAt(), brief.sitDown(), path + "tripAt");
+            if (shop.againAt() != null) {
+                Check.near(shop.againAt(), brief.sitDown(), path + "againAt");
+            }
         }
         for (int i = 0; i < brief.cooks().size(); i++) {
             brief.cooks().get(i).near(brief.sitDown(), "cooks[" + i + "]");

@@ -23,7 +23,6 @@ import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.SauceChoice;
-import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.catalogue.Bought;
@@ -231,15 +230,20 @@ public sealed interface BriefEdit {
     }
 
     /** A shop is gone to at another time. */
-    record MoveTrip(String shop, LocalDateTime at) implements BriefEdit {
+    record MoveTrip(String trip, LocalDateTime at) implements BriefEdit {
         public MoveTrip {
-            Check.id(shop, "shop");
+            Check.id(trip, "trip");
             Check.present(at, "at");
         }
 
         @Override
         public Brief apply(Brief brief) {
-            return brief.changed(draft -> draft.shops = each(draft.shops, Shop::id, shop, known -> known.at(at)));
+            return brief.changed(draft -> draft.shops = draft.shops.stream()
+                    .map(shop -> shop.trips().stream()
+                                    .anyMatch(planned -> planned.id().equals(trip))
+                            ? shop.moving(trip, at)
+                            : shop)
+                    .toList());
         }
     }
 

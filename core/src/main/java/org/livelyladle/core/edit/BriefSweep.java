@@ -136,8 +136,11 @@ public final class BriefSweep {
         return OwnMade.prices(brief.prices(), shops, known);
     }
 
-    /** A trip far from the party is the day before. */
+    /** A trip far from the party is the day before, a second one is none. */
     private Shop shop(Shop shop) {
+        if (shop.againAt() != null && !isNear(shop.againAt())) {
+            return shop(shop.visitedOnce());
+        }
         return isNear(shop.tripAt())
                 ? shop
                 : shop.at(shop.tripAt()

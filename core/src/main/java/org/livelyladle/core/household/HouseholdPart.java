@@ -156,7 +156,7 @@ public enum HouseholdPart {
                 .map(shop -> planned.stream()
                         .filter(trip -> trip.id().equals(shop.id()))
                         .findFirst()
-                        .map(trip -> shop.forParty(day).at(trip.tripAt()))
+                        .map(trip -> shop.forParty(day).asVisited(trip))
                         .orElseGet(() -> shop.forParty(day)))
                 .toList();
     }

@@ -37,7 +37,7 @@ public record UsualShop(
     public UsualShop {
         Check.range(daysBefore, "daysBefore", 0, MOST_DAYS_BEFORE);
         Check.present(at, "at");
-        Shop checked = new Shop(id, name, LocalDate.EPOCH.atTime(at), closedOn, aisles, opens, closes, onMarket);
+        Shop checked = new Shop(id, name, LocalDate.EPOCH.atTime(at), closedOn, aisles, opens, closes, onMarket, null);
         name = checked.name();
         closedOn = checked.closedOn();
         aisles = checked.aisles();
@@ -60,7 +60,8 @@ public record UsualShop(
 
     /** The trip for a party: at the usual time, earlier where it is closed then. */
     Shop forParty(LocalDate day) {
-        Shop shop = new Shop(id, name, day.minusDays(daysBefore).atTime(at), closedOn, aisles, opens, closes, onMarket);
-        return shop.at(shop.lastOpen(shop.tripAt()));
+        Shop shop = new Shop(
+                id, name, day.minusDays(daysBefore).atTime(at), closedOn, aisles, opens, closes, onMarket, null);
+        return shop.at(shop.trips().get(0).lastOpen(shop.tripAt()));
     }
 }

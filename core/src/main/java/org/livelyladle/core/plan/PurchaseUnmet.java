@@ -45,7 +45,7 @@ final class PurchaseUnmet {
         if (!brief.prices().offers().isEmpty()) {
             purchases.unoffered().forEach(this::unoffered);
         }
-        brief.shops().forEach(this::trip);
+        brief.shops().stream().flatMap(shop -> shop.trips().stream()).forEach(this::trip);
         return unmet;
     }
 
@@ -71,38 +71,39 @@ final class PurchaseUnmet {
     }
 
     /** A trip missed, after the party, on a day the shop is closed, or too early for what is bought there. */
-    private void trip(Shop shop) {
+    private void trip(Shop.Trip trip) {
+        Shop shop = trip.shop();
         LocalDateTime latest = brief.sitDown().minusHours(1);
-        if (now.isBefore(brief.sitDown()) && shop.tripAt().isBefore(now)) {
-            missed(shop);
+        if (now.isBefore(brief.sitDown()) && trip.at().isBefore(now)) {
+            missed(trip);
             return;
         }
-        if (shop.tripAt().isAfter(brief.sitDown())) {
+        if (trip.at().isAfter(brief.sitDown())) {
             unmet.add(moveTrip(
-                    "after." + shop.id(), shop, "The trip to " + shop.name() + " is after sitting down.", latest));
+                    "after." + trip.id(), trip, "The trip to " + shop.name() + " is after sitting down.", latest));
             return;
         }
-        DayOfWeek day = shop.tripAt().getDayOfWeek();
+        DayOfWeek day = trip.at().getDayOfWeek();
         if (shop.isClosedOn(day)) {
             unmet.add(moveTrip(
-                    "closed." + shop.id(), shop, shop.name() + " is closed on " + dayName(day) + "s.", shop.tripAt()));
+                    "closed." + trip.id(), trip, shop.name() + " is closed on " + dayName(day) + "s.", trip.at()));
             return;
         }
-        if (shop.isClosedAt(shop.tripAt().toLocalTime())) {
+        if (shop.isClosedAt(trip.at().toLocalTime())) {
             unmet.add(moveTrip(
-                    "hours." + shop.id(),
-                    shop,
+                    "hours." + trip.id(),
+                    trip,
                     shop.name() + " is open from " + said(shop.opens()) + " to " + said(shop.closes())
-                            + "; the trip is at " + shop.tripAt().toLocalTime() + ".",
-                    shop.tripAt().toLocalDate().atTime(LocalTime.MAX)));
+                            + "; the trip is at " + trip.at().toLocalTime() + ".",
+                    trip.at().toLocalDate().atTime(LocalTime.MAX)));
             return;
         }
         purchases.tooEarly().stream()
-                .filter(early -> early.shop().equals(shop.id()))
+                .filter(early -> early.trip().equals(trip.id()))
                 .min(Comparator.comparingInt(Purchases.TooEarly::keepsDays))
                 .ifPresent(early -> unmet.add(moveTrip(
-                        "early." + shop.id(),
-                        shop,
+                        "early." + trip.id(),
+                        trip,
                         early.name() + " from " + shop.name() + ": " + early.days()
                                 + (early.days() == 1 ? " day" : " days") + " before the party, "
                                 + keeps(early.keepsDays()) + ".",
@@ -110,18 +111,18 @@ final class PurchaseUnmet {
     }
 
     /** What was not bought on a trip that is past. */
-    private void missed(Shop shop) {
+    private void missed(Shop.Trip trip) {
         long open = purchases.trips().stream()
-                .filter(trip -> trip.shop().equals(shop.id()))
-                .flatMap(trip -> trip.lines().stream())
+                .filter(list -> list.id().equals(trip.id()))
+                .flatMap(list -> list.lines().stream())
                 .filter(line -> line.boughtEvent() == null)
                 .count();
         if (open > 0) {
             unmet.add(moveTrip(
-                    "missed." + shop.id(),
-                    shop,
-                    "The trip to " + shop.name() + " is past; " + open + (open == 1 ? " thing is" : " things are")
-                            + " not bought.",
+                    "missed." + trip.id(),
+                    trip,
+                    "The trip to " + trip.shop().name() + " is past; " + open
+                            + (open == 1 ? " thing is" : " things are") + " not bought.",
                     now));
         }
     }
@@ -134,18 +135,18 @@ final class PurchaseUnmet {
         return days == 0 ? "but to be eaten on the day" : "but keeps " + days + (days == 1 ? " day" : " days");
     }
 
-    private Unmet moveTrip(String id, Shop shop, String text, LocalDateTime latest) {
-        LocalDateTime wished = shop.lastOpen(latest);
+    private Unmet moveTrip(String id, Shop.Trip trip, String text, LocalDateTime latest) {
+        LocalDateTime wished = trip.lastOpen(latest);
         LocalDateTime soonest = now.plusMinutes(SOON_MINUTES);
-        LocalDateTime better = wished.isBefore(soonest) ? shop.firstOpen(soonest) : wished;
+        LocalDateTime better = wished.isBefore(soonest) ? trip.shop().firstOpen(soonest) : wished;
         boolean tooLate = better.isAfter(brief.sitDown());
-        Remedy remedy = better.equals(shop.tripAt()) || tooLate
+        Remedy remedy = better.equals(trip.at()) || tooLate
                 ? show(Step.SHOPPING)
                 : Remedy.of(
                         better.toLocalDate().equals(now.toLocalDate())
                                 ? "Go at " + better.toLocalTime()
                                 : "Go on " + dayName(better.getDayOfWeek()),
-                        new BriefEdit.MoveTrip(shop.id(), better));
+                        new BriefEdit.MoveTrip(trip.id(), better));
         return new Unmet(id, Unmet.Severity.SHORT, Step.SHOPPING, null, text, remedy);
     }
 

@@ -70,7 +70,7 @@ final class JobBuilder {
     List<Job> build(PrepInputs inputs) {
         Supplies supplies = Supplies.of(inputs.purchases());
         inputs.purchases().trips().stream()
-                .filter(trip -> supplies.timeOf().containsKey(trip.shop()))
+                .filter(trip -> supplies.timeOf().containsKey(trip.id()))
                 .forEach(this::trip);
         drafts.addAll(new BrothJobs(brief, catalogue, supplies).build(inputs.broths()));
         CutJobs.Food food = new CutJobs(brief, catalogue, supplies, clock).build(inputs.portions());
@@ -100,7 +100,7 @@ final class JobBuilder {
                 .map(Shop::closes)
                 .map(closes -> "; it closes at " + closes)
                 .orElse("");
-        add(Supplies.tripId(trip.shop()), PrepTask.Group.SHOPPING, "Shop at " + trip.name())
+        add(Supplies.taskOf(trip.id()), PrepTask.Group.SHOPPING, "Shop at " + trip.name())
                 .of(open + (open == 1 ? " thing" : " things") + " to buy")
                 .takes(TRIP_MINUTES)
                 .because("there, through the shop and back" + hours)

@@ -18,17 +18,17 @@ record Supplies(Map<String, Set<String>> tripsOf, Map<String, LocalDateTime> tim
         for (Purchases.Trip trip : purchases.trips()) {
             for (Purchases.Line line : trip.lines()) {
                 if (line.boughtEvent() == null) {
-                    times.put(trip.shop(), trip.at());
+                    times.put(trip.id(), trip.at());
                     trips.computeIfAbsent(line.ingredient(), id -> new LinkedHashSet<>())
-                            .add(trip.shop());
+                            .add(trip.id());
                 }
             }
         }
         return new Supplies(trips, times);
     }
 
-    static String tripId(String shop) {
-        return "trip:" + shop;
+    static String taskOf(String trip) {
+        return "trip:" + trip;
     }
 
     /** Tasks that bring these ingredients into the house. */
@@ -37,7 +37,7 @@ record Supplies(Map<String, Set<String>> tripsOf, Map<String, LocalDateTime> tim
                 .flatMap(id -> tripsOf.getOrDefault(id, Set.of()).stream())
                 .distinct()
                 .sorted()
-                .map(Supplies::tripId)
+                .map(Supplies::taskOf)
                 .toList();
     }
 }

@@ -50,7 +50,7 @@ public final class PurchasePlanner {
     private final Shelf shelf;
     private final PackChooser chooser;
 
-    private record Draft(String shop, Aisle aisle, Purchases.Line line) {}
+    private record Draft(String trip, Aisle aisle, Purchases.Line line) {}
 
     public PurchasePlanner(Brief brief, Catalogue catalogue, Facts facts, Ledger ledger, KitchenText text) {
         this.brief = brief;
@@ -73,7 +73,8 @@ public final class PurchasePlanner {
         List<Purchases.DealUse> deals =
                 chooser.usedDeals().stream().map(this::dealUse).toList();
         List<Purchases.Trip> trips = brief.shops().stream()
-                .sorted(Comparator.comparing(Shop::tripAt))
+                .flatMap(shop -> shop.trips().stream())
+                .sorted(Comparator.comparing(Shop.Trip::at))
                 .map(this::trip)
                 .filter(trip -> !trip.lines().isEmpty())
                 .toList();
@@ -94,7 +95,7 @@ public final class PurchasePlanner {
         if (offers.isEmpty()) {
             shelf.mayHaveIt(need.ingredient())
                     .ifPresentOrElse(
-                            shop -> addUnpriced(shop, need),
+                            trip -> addUnpriced(trip, need),
                             () -> unoffered.add(
                                     new Purchases.Unoffered(need.ingredient(), need.name(), need.missing())));
         } else {
@@ -185,14 +186,15 @@ public final class PurchasePlanner {
                                         Mark.COMPUTED)));
         int grams = count * offer.unitGrams();
         Ingredient ingredient = catalogue.ingredient(offer.ingredient());
-        int days = shelf.daysBefore(offer);
+        Shop.Trip trip = shelf.tripFor(offer);
+        int days = shelf.daysBefore(trip);
         if (days > ingredient.keepsDays()) {
             tooEarly.add(new Purchases.TooEarly(
-                    ingredient.id(), ingredient.name(), offer.shop(), ingredient.keepsDays(), days));
+                    ingredient.id(), ingredient.name(), trip.id(), ingredient.keepsDays(), days));
         }
         Aisle aisle = aisle(offer.ingredient());
         drafts.add(new Draft(
-                offer.shop(),
+                trip.id(),
                 aisle,
                 new Purchases.Line(
                         id,
@@ -211,7 +213,7 @@ public final class PurchasePlanner {
     }
 
     /** On the list of a shop nobody knows the prices of. */
-    private void addUnpriced(Shop shop, Purchases.Need need) {
+    private void addUnpriced(Shop.Trip trip, Purchases.Need need) {
         String id = "buy." + PartyEvent.SOMETHING_ELSE + need.ingredient();
         Aisle aisle = aisle(need.ingredient());
         Figure cost = ledger.figure(id, 0, "cents", "no price")
@@ -221,7 +223,7 @@ public final class PurchasePlanner {
                         GIVEN,
                         () -> List.of(Term.of("price", 0, "cents", "not known", "", Mark.HOST)));
         drafts.add(new Draft(
-                shop.id(),
+                trip.id(),
                 aisle,
                 new Purchases.Line(
                         id,
@@ -246,10 +248,11 @@ public final class PurchasePlanner {
         Optional<Offer> offer = brief.prices().offers().stream()
                 .filter(o -> o.id().equals(bought.offer()))
                 .findFirst();
-        Optional<String> shop = offer.map(Offer::shop)
-                .or(() -> shelf.mayHaveIt(bought.ingredient()).map(Shop::id))
+        Optional<String> trip = offer.map(shelf::tripFor)
+                .or(() -> shelf.mayHaveIt(bought.ingredient()))
+                .map(Shop.Trip::id)
                 .or(() -> brief.shops().stream().map(Shop::id).findFirst());
-        if (shop.isEmpty()) {
+        if (trip.isEmpty()) {
             return;
         }
         String id = "bought." + bought.event();
@@ -269,7 +272,7 @@ public final class PurchasePlanner {
                                 Mark.HOST)));
         Aisle aisle = aisle(bought.ingredient());
         drafts.add(new Draft(
-                shop.get(),
+                trip.get(),
                 aisle,
                 new Purchases.Line(
                         id,
@@ -301,19 +304,20 @@ public final class PurchasePlanner {
         return text.money(offer.unitCents() * 1000 / offer.unitGrams()) + " a kg";
     }
 
-    private Purchases.Trip trip(Shop shop) {
+    private Purchases.Trip trip(Shop.Trip trip) {
+        Shop shop = trip.shop();
         List<Aisle> walk = shop.walk();
         List<Purchases.Line> lines = drafts.stream()
-                .filter(draft -> draft.shop().equals(shop.id()))
+                .filter(draft -> draft.trip().equals(trip.id()))
                 .sorted(Comparator.comparing((Draft draft) -> walk.indexOf(draft.aisle()))
                         .thenComparing(draft -> draft.line().name()))
                 .map(Draft::line)
                 .toList();
         List<Purchases.Line> bought =
                 lines.stream().filter(line -> line.boughtEvent() != null).toList();
-        Figure bill = sum("bill." + shop.id(), "Bill at " + shop.name(), "All lines, bought ones as paid", lines);
-        Figure paid = sum("paid." + shop.id(), "Paid at " + shop.name(), "What is ticked off", bought);
-        return new Purchases.Trip(shop.id(), shop.name(), shop.tripAt(), bill, paid, lines);
+        Figure bill = sum("bill." + trip.id(), "Bill at " + shop.name(), "All lines, bought ones as paid", lines);
+        Figure paid = sum("paid." + trip.id(), "Paid at " + shop.name(), "What is ticked off", bought);
+        return new Purchases.Trip(trip.id(), shop.id(), shop.name(), trip.at(), bill, paid, lines);
     }
 
     private Figure sum(String id, String label, String rule, List<Purchases.Line> lines) {

@@ -36,12 +36,14 @@ public record Purchases(
     }
 
     /**
-     * A shop's list, by aisle.
+     * The list of a trip to a shop, by aisle.
      *
+     * @param id the shop's own for its first trip
      * @param bill all lines, bought ones as paid [cents]
      * @param paid bought lines only: the running total [cents]
      */
-    public record Trip(String shop, String name, LocalDateTime at, Figure bill, Figure paid, List<Line> lines) {}
+    public record Trip(
+            String id, String shop, String name, LocalDateTime at, Figure bill, Figure paid, List<Line> lines) {}
 
     /**
      * Packs to buy, or bought.
@@ -81,12 +83,13 @@ public record Purchases(
     public record Unoffered(String ingredient, String name, Figure missing) {}
 
     /**
-     * Something that keeps shorter than from its trip to the party.
+     * Something that keeps shorter than from the last trip to its shop to the party.
      *
+     * @param trip the last one to the shop
      * @param keepsDays how long it keeps [d]
      * @param days from the trip to the party [d]
      */
-    public record TooEarly(String ingredient, String name, String shop, int keepsDays, int days) {}
+    public record TooEarly(String ingredient, String name, String trip, int keepsDays, int days) {}
 
     /** An offer that is not on its shop's shelf. */
     public record SoldOut(String offer, String ingredient, String name, String shop) {}

@@ -1,6 +1,5 @@
 package org.livelyladle.core.purchases;
 
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -91,26 +90,24 @@ final class Shelf {
     /** Offers on trips late enough for how long it keeps; all when there are none such. */
     private List<Offer> fresh(List<Offer> offers) {
         List<Offer> fresh = offers.stream()
-                .filter(offer -> daysBefore(offer)
+                .filter(offer -> daysBefore(tripFor(offer))
                         <= catalogue.ingredient(offer.ingredient()).keepsDays())
                 .toList();
         return fresh.isEmpty() ? offers : fresh;
     }
 
-    /** A shop that does not tell all it has may have what no other offers: the first on the way from which it keeps. */
-    Optional<Shop> mayHaveIt(String ingredient) {
+    /** A shop that does not tell all it has may have what no other offers: the first trip from which it keeps. */
+    Optional<Shop.Trip> mayHaveIt(String ingredient) {
         if (soldOut.contains(ingredient)) {
             return Optional.empty();
         }
-        int keeps = catalogue.ingredient(ingredient).keepsDays();
-        List<Shop> unknown = brief.shops().stream()
-                .filter(shop -> !tellsAll(shop))
-                .sorted(Comparator.comparing(Shop::tripAt))
-                .toList();
-        return unknown.stream()
-                .filter(shop -> daysBefore(shop) <= keeps)
-                .findFirst()
-                .or(() -> unknown.isEmpty() ? Optional.empty() : Optional.of(unknown.get(unknown.size() - 1)));
+        return firstFrom(
+                brief.shops().stream()
+                        .filter(shop -> !tellsAll(shop))
+                        .flatMap(shop -> shop.trips().stream())
+                        .sorted(Comparator.comparing(Shop.Trip::at))
+                        .toList(),
+                ingredient);
     }
 
     private boolean tellsAll(Shop shop) {
@@ -120,17 +117,26 @@ final class Shelf {
                 : shop.onMarket();
     }
 
-    private int daysBefore(Shop shop) {
-        return (int) ChronoUnit.DAYS.between(
-                shop.tripAt().toLocalDate(), brief.sitDown().toLocalDate());
+    /** The first trip from which it keeps until the party, the last one when it does from none. */
+    private Optional<Shop.Trip> firstFrom(List<Shop.Trip> trips, String ingredient) {
+        int keeps = catalogue.ingredient(ingredient).keepsDays();
+        return trips.stream()
+                .filter(trip -> daysBefore(trip) <= keeps)
+                .findFirst()
+                .or(() -> trips.stream().reduce((first, next) -> next));
     }
 
-    /** From the trip to the offer's shop until sitting down [d]. */
-    int daysBefore(Offer offer) {
+    /** The trip to the offer's shop on which it is bought. */
+    Shop.Trip tripFor(Offer offer) {
         return brief.shops().stream()
                 .filter(shop -> shop.id().equals(offer.shop()))
                 .findFirst()
-                .map(this::daysBefore)
-                .orElse(0);
+                .flatMap(shop -> firstFrom(shop.trips(), offer.ingredient()))
+                .orElseThrow();
+    }
+
+    /** From a trip until sitting down [d]. */
+    int daysBefore(Shop.Trip trip) {
+        return trip.daysBefore(brief.sitDown().toLocalDate());
     }
 }

@@ -1,6 +1,8 @@
 package org.livelyladle.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.time.DayOfWeek;
 import java.time.LocalDateTime;
@@ -15,6 +17,7 @@ import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.prep.PrepTask;
 import org.livelyladle.core.purchases.Purchases;
 
 /** The party is on Saturday 28 November at 19:00; prawns keep no day, carrots a fortnight. */
@@ -23,7 +26,7 @@ class TripsTest {
     private final Briefs briefs = Briefs.plain();
 
     private static Shop shop(String id, LocalDateTime at, DayOfWeek... closed) {
-        return new Shop(id, id, at, List.of(closed), null, null, null, null);
+        return new Shop(id, id, at, List.of(closed), null, null, null, null, null);
     }
 
     private Plan plan(Shop... shops) {
@@ -52,6 +55,66 @@ class TripsTest {
                 .contains("late-prawns", "early-carrots")
                 .doesNotContain("early-prawns");
         assertThat(plan.purchases().tooEarly()).isEmpty();
+    }
+
+    private static Shop again(LocalDateTime first, LocalDateTime second) {
+        return new Shop("shop", "shop", first, List.of(), null, null, null, null, second);
+    }
+
+    /** Carrots on Thursday, prawns on the day; each list has its own bill, and both make the whole. */
+    @Test
+    void whatDoesNotKeepWaitsForTheSecondTrip() {
+        sell("shop", 100);
+        Purchases purchases = plan(again(SATURDAY.minusDays(2), SATURDAY)).purchases();
+
+        assertThat(purchases.trips())
+                .extracting(
+                        Purchases.Trip::id,
+                        Purchases.Trip::at,
+                        trip -> trip.lines().stream()
+                                .map(Purchases.Line::ingredient)
+                                .toList())
+                .containsExactly(
+                        tuple("shop", SATURDAY.minusDays(2), List.of("carrot")),
+                        tuple("shop:again", SATURDAY, List.of("prawn")));
+        assertThat(purchases.tooEarly()).isEmpty();
+        assertThat(purchases.trips().stream()
+                        .mapToDouble(trip -> trip.bill().value())
+                        .sum())
+                .isEqualTo(purchases.bill().value());
+    }
+
+    @Test
+    void prepWaitsForTheTripThatBringsItsFood() {
+        sell("shop", 100);
+        Plan plan = plan(again(SATURDAY.minusDays(2), SATURDAY));
+
+        assertThat(plan.prep().tasks())
+                .filteredOn(task -> task.cuts().stream().anyMatch(cut -> cut.startsWith("prawn")))
+                .flatExtracting(PrepTask::after)
+                .contains("trip:shop:again")
+                .doesNotContain("trip:shop");
+    }
+
+    @Test
+    void eachTripIsMovedByItself() {
+        sell("shop", 100);
+        Shop shop = again(SATURDAY.minusDays(2), SATURDAY.plusDays(1));
+        Unmet after = unmet(plan(shop), "after.shop:again").orElseThrow();
+
+        assertThat(after.remedy().edit()).isEqualTo(new BriefEdit.MoveTrip("shop:again", SATURDAY));
+        assertThat(shop.moving("shop:again", SATURDAY)).isEqualTo(again(SATURDAY.minusDays(2), SATURDAY));
+    }
+
+    @Test
+    void aSecondTripThatWouldNotComeAfterTheFirstIsNone() {
+        Shop shop = again(SATURDAY.minusDays(2), SATURDAY);
+
+        assertThat(shop.moving("shop", SATURDAY)).isEqualTo(shop("shop", SATURDAY));
+        assertThat(shop.moving("shop:again", SATURDAY.minusDays(3))).isEqualTo(shop("shop", SATURDAY.minusDays(2)));
+        assertThatThrownBy(() -> again(SATURDAY, SATURDAY))
+                .hasMessageContaining("againAt")
+                .hasMessageContaining("a time after the first trip");
     }
 
     @Test
@@ -119,7 +182,15 @@ class TripsTest {
     void whereNoShopOpensBeforeTheMealNoTripIsOffered() {
         sell("shop", 100);
         Shop closed = new Shop(
-                "shop", "shop", SATURDAY.minusDays(1), List.of(), null, LocalTime.of(8, 0), LocalTime.of(12, 0), null);
+                "shop",
+                "shop",
+                SATURDAY.minusDays(1),
+                List.of(),
+                null,
+                LocalTime.of(8, 0),
+                LocalTime.of(12, 0),
+                null,
+                null);
 
         assertThat(unmet(planAt(SATURDAY.withHour(15), closed), "missed.shop")
                         .orElseThrow()
