@@ -1048,59 +1048,107 @@ export interface components {
             spent: number;
         };
         Brief: {
-            /** Format: int32 */
-            altitudeM?: number;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            altitudeM: number;
             /** Format: int32 */
             bufferMinutes: number;
             catalogueVersion: string;
             cooks: components["schemas"]["Cook"][];
-            courses?: components["schemas"]["Course"][];
+            /** @default [] */
+            courses: components["schemas"]["Course"][];
             currency: string;
+            /**
+             * @default {
+             *       "drops": [],
+             *       "offers": [],
+             *       "portions": [],
+             *       "splashes": [],
+             *       "tasks": [],
+             *       "trades": []
+             *     }
+             */
             decisions: components["schemas"]["Decisions"];
-            /** @enum {string} */
-            emphasis?: "BALANCED" | "CALM" | "QUICK";
+            /**
+             * @default BALANCED
+             * @enum {string}
+             */
+            emphasis: "BALANCED" | "CALM" | "QUICK";
             ending?: components["schemas"]["Ending"];
-            extras?: components["schemas"]["ExtraChoice"][];
+            /** @default [] */
+            extras: components["schemas"]["ExtraChoice"][];
             format: string;
             /** Format: int32 */
             formatVersion: number;
             guests: components["schemas"]["Guest"][];
-            kitchen?: components["schemas"]["Kitchen"];
+            /**
+             * @default {
+             *       "boards": 2,
+             *       "circuits": [],
+             *       "freezerLitres": 20,
+             *       "fridgeLitres": 60,
+             *       "ovens": 1,
+             *       "ringWatts": 2000,
+             *       "rings": 4,
+             *       "sinks": 1
+             *     }
+             */
+            kitchen: components["schemas"]["Kitchen"];
             /** Format: int32 */
             marginPercent: number;
             /** Format: int32 */
             mealMinutes: number;
             menu: components["schemas"]["MenuItem"][];
-            minders?: string[];
+            /** @default [] */
+            minders: string[];
             /** @enum {string} */
             order: "FLAVOUR_BUILDERS" | "HARD_FIRST" | "BALLS_FIRST" | "GREENS_FIRST" | "ALL_ALONG" | "OWN";
-            ownBroths?: components["schemas"]["OwnBroth"][];
-            ownIngredients?: components["schemas"]["OwnIngredient"][];
-            ownSauces?: components["schemas"]["OwnSauce"][];
+            /** @default [] */
+            ownBroths: components["schemas"]["OwnBroth"][];
+            /** @default [] */
+            ownIngredients: components["schemas"]["OwnIngredient"][];
+            /** @default [] */
+            ownSauces: components["schemas"]["OwnSauce"][];
             pantry: components["schemas"]["PantryItem"][];
             portionsPerAdult: {
                 [key: string]: number;
             };
             pots: components["schemas"]["Pot"][];
             prices: components["schemas"]["PriceSnapshot"];
-            saltBand?: components["schemas"]["SaltBand"];
-            sauceBar?: string[];
+            /**
+             * @default {
+             *       "highPercent": 1,
+             *       "lowPercent": 0.8
+             *     }
+             */
+            saltBand: components["schemas"]["SaltBand"];
+            /** @default [] */
+            sauceBar: string[];
             /** Format: double */
             sauceMlPerAdult: number;
             sauces: components["schemas"]["SauceChoice"][];
             shops: components["schemas"]["Shop"][];
             /** Format: date-time */
             sitDown: string;
-            /** @enum {string} */
-            starch?: "FIRST" | "HALF_WAY" | "LAST" | "IN_THE_BOWL";
-            /** @enum {string} */
-            tempo?: "BRISK" | "EVEN";
+            /**
+             * @default LAST
+             * @enum {string}
+             */
+            starch: "FIRST" | "HALF_WAY" | "LAST" | "IN_THE_BOWL";
+            /**
+             * @default BRISK
+             * @enum {string}
+             */
+            tempo: "BRISK" | "EVEN";
             title: string;
             /** @enum {string} */
             units: "METRIC" | "US";
             /** Format: int32 */
             wasteCentsPerKg: number;
-            without?: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER")[];
+            /** @default [] */
+            without: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER")[];
             zone: string;
         };
         BriefEdit: unknown;
@@ -1365,7 +1413,6 @@ export interface components {
             time: string;
         };
         BrothPart: {
-            byDrop?: boolean;
             /** Format: double */
             gramsPerLitre: number;
             ingredient: string;
@@ -1407,15 +1454,23 @@ export interface components {
             expires: string;
         };
         Cook: {
-            busy?: components["schemas"]["CookBusy"][];
-            /** Format: time-local */
-            from?: string;
-            helper?: boolean;
+            /** @default [] */
+            busy: components["schemas"]["CookBusy"][];
+            /**
+             * Format: time-local
+             * @default 08:00:00
+             */
+            from: string;
+            /** @default false */
+            helper: boolean;
             id: string;
             name: string;
             skills?: ("KNIFE" | "RAW_FOOD" | "STOVE")[];
-            /** Format: time-local */
-            until?: string;
+            /**
+             * Format: time-local
+             * @default 22:30:00
+             */
+            until: string;
         };
         CookBusy: {
             /** Format: date-time */
@@ -1527,7 +1582,6 @@ export interface components {
             tooFew: boolean;
         };
         Deal: {
-            bundle?: boolean;
             id: string;
             offer: string;
             /** Format: int32 */
@@ -1538,12 +1592,18 @@ export interface components {
             take?: number;
         };
         Decisions: {
+            /** @default [] */
             drops: components["schemas"]["DecisionsDropPin"][];
+            /** @default [] */
             offers: components["schemas"]["DecisionsOfferPin"][];
+            /** @default [] */
             portions: components["schemas"]["DecisionsPortionPin"][];
+            /** @default [] */
             splashes: components["schemas"]["DecisionsSplashChoice"][];
+            /** @default [] */
             tasks: components["schemas"]["DecisionsTaskPin"][];
-            trades?: components["schemas"]["DecisionsTrade"][];
+            /** @default [] */
+            trades: components["schemas"]["DecisionsTrade"][];
         };
         DecisionsDropPin: {
             /** Format: int32 */
@@ -1760,7 +1820,6 @@ export interface components {
             appetite: "TODDLER" | "CHILD" | "LIGHT" | "REGULAR" | "HEARTY";
             /** Format: int32 */
             arrivesAfterMinutes: number;
-            delicate?: boolean;
             favouriteSide?: string;
             /** @enum {string} */
             heat: "NONE" | "MILD" | "MEDIUM" | "HOT";
@@ -1769,10 +1828,13 @@ export interface components {
             leavesAfterMinutes?: number;
             name: string;
             needs: components["schemas"]["Need"][];
-            /** Format: int32 */
-            portionPercent?: number;
-            smallChild?: boolean;
-            stirsOwnSauce?: boolean;
+            /**
+             * Format: int32
+             * @default 100
+             */
+            portionPercent: number;
+            /** @default false */
+            stirsOwnSauce: boolean;
             wishes: components["schemas"]["Wish"][];
         };
         GuestAnswer: {
@@ -1782,7 +1844,8 @@ export interface components {
             arrivesAfterMinutes?: number;
             /** @enum {string} */
             heat?: "NONE" | "MILD" | "MEDIUM" | "HOT";
-            needs?: ("VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK" | "LOW_SALT")[];
+            /** @default [] */
+            needs: ("VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK" | "LOW_SALT")[];
         };
         GuestTotal: {
             budgets: components["schemas"]["GuestTotalCategoryBudget"][];
@@ -1836,27 +1899,47 @@ export interface components {
             what: string;
         };
         Household: {
-            /** Format: int32 */
-            altitudeM?: number;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            altitudeM: number;
             /** Format: int32 */
             bufferMinutes: number;
             cooks: components["schemas"]["Cook"][];
-            courses?: components["schemas"]["Course"][];
+            /** @default [] */
+            courses: components["schemas"]["Course"][];
             currency: string;
-            extras?: components["schemas"]["ExtraChoice"][];
+            /** @default [] */
+            extras: components["schemas"]["ExtraChoice"][];
             format: string;
             /** Format: int32 */
             formatVersion: number;
-            kitchen?: components["schemas"]["Kitchen"];
+            /**
+             * @default {
+             *       "boards": 2,
+             *       "circuits": [],
+             *       "freezerLitres": 20,
+             *       "fridgeLitres": 60,
+             *       "ovens": 1,
+             *       "ringWatts": 2000,
+             *       "rings": 4,
+             *       "sinks": 1
+             *     }
+             */
+            kitchen: components["schemas"]["Kitchen"];
             /** Format: int32 */
             marginPercent: number;
             /** Format: int32 */
             mealMinutes: number;
             /** @enum {string} */
             order: "FLAVOUR_BUILDERS" | "HARD_FIRST" | "BALLS_FIRST" | "GREENS_FIRST" | "ALL_ALONG" | "OWN";
-            ownBroths?: components["schemas"]["OwnBroth"][];
-            ownIngredients?: components["schemas"]["OwnIngredient"][];
-            ownSauces?: components["schemas"]["OwnSauce"][];
+            /** @default [] */
+            ownBroths: components["schemas"]["OwnBroth"][];
+            /** @default [] */
+            ownIngredients: components["schemas"]["OwnIngredient"][];
+            /** @default [] */
+            ownSauces: components["schemas"]["OwnSauce"][];
             pantry: components["schemas"]["PantryItem"][];
             people: components["schemas"]["Guest"][];
             portionsPerAdult?: {
@@ -1864,16 +1947,29 @@ export interface components {
             };
             pots: components["schemas"]["Pot"][];
             prices: components["schemas"]["PriceSnapshot"];
-            saltBand?: components["schemas"]["SaltBand"];
-            sauceBar?: string[];
+            /**
+             * @default {
+             *       "highPercent": 1,
+             *       "lowPercent": 0.8
+             *     }
+             */
+            saltBand: components["schemas"]["SaltBand"];
+            /** @default [] */
+            sauceBar: string[];
             /** Format: double */
             sauceMlPerAdult: number;
             sauces?: components["schemas"]["SauceChoice"][];
             shops: components["schemas"]["UsualShop"][];
-            /** @enum {string} */
-            starch?: "FIRST" | "HALF_WAY" | "LAST" | "IN_THE_BOWL";
-            /** @enum {string} */
-            tempo?: "BRISK" | "EVEN";
+            /**
+             * @default LAST
+             * @enum {string}
+             */
+            starch: "FIRST" | "HALF_WAY" | "LAST" | "IN_THE_BOWL";
+            /**
+             * @default BRISK
+             * @enum {string}
+             */
+            tempo: "BRISK" | "EVEN";
             /** @enum {string} */
             units: "METRIC" | "US";
         };
@@ -1984,21 +2080,43 @@ export interface components {
             violations: components["schemas"]["Violation"][];
         };
         Kitchen: {
-            /** Format: int32 */
-            boards?: number;
-            circuits?: components["schemas"]["KitchenCircuit"][];
-            /** Format: int32 */
-            freezerLitres?: number;
-            /** Format: int32 */
-            fridgeLitres?: number;
-            /** Format: int32 */
-            ovens?: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @default 2
+             */
+            boards: number;
+            /** @default [] */
+            circuits: components["schemas"]["KitchenCircuit"][];
+            /**
+             * Format: int32
+             * @default 20
+             */
+            freezerLitres: number;
+            /**
+             * Format: int32
+             * @default 60
+             */
+            fridgeLitres: number;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            ovens: number;
+            /**
+             * Format: int32
+             * @default 2000
+             */
             ringWatts: number;
-            /** Format: int32 */
-            rings?: number;
-            /** Format: int32 */
-            sinks?: number;
+            /**
+             * Format: int32
+             * @default 4
+             */
+            rings: number;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            sinks: number;
         };
         KitchenCircuit: {
             id: string;
@@ -2102,22 +2220,28 @@ export interface components {
         };
         MenuItem: {
             amount?: components["schemas"]["Amount"];
-            atHome?: boolean;
-            beside?: boolean;
+            /** @default false */
+            beside: boolean;
             /** @enum {string} */
             bought?: "WHOLE" | "CUT" | "READY";
             cooked?: boolean;
-            cookedByMaker?: boolean;
             cut: string;
-            eatenLast?: boolean;
+            /** @default false */
+            eatenLast: boolean;
             fromFrozen: boolean;
             inSides?: string[];
-            /** @enum {string} */
-            keptIn?: "SHOP" | "FRIDGE" | "FREEZER";
+            /**
+             * @default SHOP
+             * @enum {string}
+             */
+            keptIn: "SHOP" | "FRIDGE" | "FREEZER";
             /** Format: int32 */
             secondsGrams?: number;
-            /** Format: int32 */
-            sizePercent?: number;
+            /**
+             * Format: int32
+             * @default 100
+             */
+            sizePercent: number;
             /** @enum {string} */
             tending?: "DIP" | "BASKET" | "SHARED" | "PLATE";
             with?: string;
@@ -2259,8 +2383,11 @@ export interface components {
         };
         OwnBroth: {
             base?: components["schemas"]["OwnBrothOwnBase"];
-            /** @enum {string} */
-            heat?: "NONE" | "MILD" | "MEDIUM" | "HOT";
+            /**
+             * @default HOT
+             * @enum {string}
+             */
+            heat: "NONE" | "MILD" | "MEDIUM" | "HOT";
             id: string;
             /** Format: double */
             makesMl: number;
@@ -2269,8 +2396,12 @@ export interface components {
             recipeUrl?: string;
             /** Format: double */
             saltPercent: number;
-            /** @enum {string} */
-            source?: "SCRATCH" | "PACKET" | "STOCK" | "WATER";
+            /**
+             * @default SCRATCH
+             * @enum {string}
+             */
+            source: "SCRATCH" | "PACKET" | "STOCK" | "WATER";
+            /** @default [] */
             steps: components["schemas"]["OwnBrothOwnStep"][];
             /** Format: double */
             waterMl?: number;
@@ -2281,24 +2412,36 @@ export interface components {
             ml: number;
         };
         OwnBrothOwnPart: {
-            /** @enum {string} */
-            adding?: "COOKED" | "TAKEN_OUT" | "OFF_THE_HEAT" | "AT_THE_TABLE";
+            /**
+             * @default COOKED
+             * @enum {string}
+             */
+            adding: "COOKED" | "TAKEN_OUT" | "OFF_THE_HEAT" | "AT_THE_TABLE";
             /** Format: double */
             grams: number;
             ingredient: string;
             /** Format: double */
             pieceGrams?: number;
-            /** @enum {string} */
-            scaling?: "LINEAR" | "SPICE" | "PACKET";
+            /**
+             * @default LINEAR
+             * @enum {string}
+             */
+            scaling: "LINEAR" | "SPICE" | "PACKET";
         };
         OwnBrothOwnStep: {
-            /** @enum {string} */
-            at?: "NONE" | "VEGETABLE_BOARD" | "RAW_MEAT_BOARD" | "RAW_FISH_BOARD" | "SINK" | "RING" | "OVEN" | "FRIDGE" | "FREEZER";
+            /**
+             * @default RING
+             * @enum {string}
+             */
+            at: "NONE" | "VEGETABLE_BOARD" | "RAW_MEAT_BOARD" | "RAW_FISH_BOARD" | "SINK" | "RING" | "OVEN" | "FRIDGE" | "FREEZER";
             caution?: string;
             /** Format: double */
             minutes: number;
-            /** Format: double */
-            minutesPerLitre?: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            minutesPerLitre: number;
             passive: boolean;
             text: string;
         };
@@ -2330,7 +2473,8 @@ export interface components {
         OwnIngredientOwnCut: {
             /** Format: int32 */
             bestUntilSeconds: number;
-            frozen?: boolean;
+            /** @default false */
+            frozen: boolean;
             like?: string;
             name: string;
             /** Format: double */
@@ -2341,16 +2485,25 @@ export interface components {
             readySeconds: number;
         };
         OwnSauce: {
-            /** Format: double */
-            brothMl?: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            brothMl: number;
             id: string;
-            /** Format: double */
-            minutes?: number;
+            /**
+             * Format: double
+             * @default 5
+             */
+            minutes: number;
             name: string;
             parts: components["schemas"]["OwnSauceSaucePart"][];
             rawEgg?: boolean;
-            /** @enum {string} */
-            use?: "DIP" | "DRIZZLE" | "SQUEEZE" | "PINCH" | "DROP";
+            /**
+             * @default DIP
+             * @enum {string}
+             */
+            use: "DIP" | "DRIZZLE" | "SQUEEZE" | "PINCH" | "DROP";
         };
         OwnSauceSaucePart: {
             ingredient: string;
@@ -2418,7 +2571,6 @@ export interface components {
             secret?: string;
         };
         PantryItem: {
-            alwaysThere?: boolean;
             /** Format: double */
             grams?: number;
             ingredient: string;
@@ -2561,20 +2713,30 @@ export interface components {
         Pot: {
             /** Format: int32 */
             basketsPerSide: number;
-            /** @enum {string} */
-            boil?: "GENTLE" | "SIMMER" | "ROLLING";
+            /**
+             * @default SIMMER
+             * @enum {string}
+             */
+            boil: "GENTLE" | "SIMMER" | "ROLLING";
             /** Format: int32 */
             capacityMl: number;
             /** Format: int32 */
             fillPercent: number;
-            gentle?: boolean;
-            heat?: components["schemas"]["HeatSource"];
+            /**
+             * @default {
+             *       "kind": "BUTANE",
+             *       "watts": 2200
+             *     }
+             */
+            heat: components["schemas"]["HeatSource"];
             id: string;
-            /** @enum {string} */
-            kind?: "POT" | "PERSONAL" | "PLATE_AND_MOAT" | "DIP";
+            /**
+             * @default POT
+             * @enum {string}
+             */
+            kind: "POT" | "PERSONAL" | "PLATE_AND_MOAT" | "DIP";
             name: string;
             reachedBy?: string[];
-            rolling?: boolean;
             sides: components["schemas"]["Side"][];
             size?: components["schemas"]["PotSize"];
             /** @enum {string} */
@@ -2680,7 +2842,8 @@ export interface components {
         PriceSnapshot: {
             /** Format: date */
             asOf: string;
-            deals?: components["schemas"]["Deal"][];
+            /** @default [] */
+            deals: components["schemas"]["Deal"][];
             offers: components["schemas"]["Offer"][];
         };
         ProbeServiceShown: {
@@ -2943,8 +3106,10 @@ export interface components {
         Shop: {
             /** Format: date-time */
             againAt?: string;
-            aisles?: ("DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN")[];
-            closedOn?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            /** @default [] */
+            aisles: ("DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN")[];
+            /** @default [] */
+            closedOn: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
             /** Format: time-local */
             closes?: string;
             id: string;
@@ -2958,9 +3123,13 @@ export interface components {
         Side: {
             broth: string;
             id: string;
-            /** @enum {string} */
-            topUp?: "AUTO" | "WATER" | "STOCK";
-            unsalted?: boolean;
+            /**
+             * @default AUTO
+             * @enum {string}
+             */
+            topUp: "AUTO" | "WATER" | "STOCK";
+            /** @default false */
+            unsalted: boolean;
         };
         SideAccessClosed: {
             /** @enum {string} */
@@ -3102,7 +3271,6 @@ export interface components {
         Stay: {
             /** Format: int32 */
             bestUntil: number;
-            forgiving?: boolean;
             /** Format: double */
             grams: number;
             /** Format: double */
@@ -3229,7 +3397,6 @@ export interface components {
             at?: number;
             begun?: components["schemas"]["Drop"][];
             declined?: components["schemas"]["TableStateWanted"][];
-            empty?: boolean;
             fellIn?: components["schemas"]["TableStateFellIn"][];
             gone?: components["schemas"]["TableStateGone"][];
             guests?: components["schemas"]["TableStatePresent"][];
@@ -3367,10 +3534,12 @@ export interface components {
             text: string;
         };
         UsualShop: {
-            aisles?: ("DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN")[];
+            /** @default [] */
+            aisles: ("DRY" | "SAUCES" | "DRINKS" | "PRODUCE" | "CHILLED" | "MEAT" | "FISH" | "FROZEN")[];
             /** Format: time-local */
             at: string;
-            closedOn?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            /** @default [] */
+            closedOn: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
             /** Format: time-local */
             closes?: string;
             /** Format: int32 */
@@ -3398,7 +3567,8 @@ export interface components {
             doneness?: "PINK" | "JUST_DONE" | "WELL_DONE";
             /** @enum {string} */
             liking: "LOVE" | "LIKE" | "IF_NEED_BE" | "NEVER";
-            reserved?: boolean;
+            /** @default false */
+            reserved: boolean;
         };
         Working: {
             /** @enum {string} */

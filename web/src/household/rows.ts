@@ -1,3 +1,5 @@
+import { usual } from '@/api/parts'
+import { diff } from '@/party/changes'
 import type { Household, HouseholdPart } from '@/api/types'
 import { AISLES, APPETITES, HEATS, labelOf, needLabel } from '@/party/words'
 import { dayText } from '@/ui/time'
@@ -27,6 +29,11 @@ export const peopleOf = (household: Household): KeptRow[] =>
     ].join(' · '),
   }))
 
+const isUsualHouse = ({ kitchen, altitudeM, saltBand }: Household): boolean => {
+  const said = { kitchen, altitudeM, saltBand }
+  return diff({ ...usual('Household'), ...said }, usual('Household')).length === 0
+}
+
 export const houseOf = (household: Household): KeptRow[] => [
   {
     part: 'KITCHEN',
@@ -35,7 +42,7 @@ export const houseOf = (household: Household): KeptRow[] => [
       household.pots.map((pot) => `${pot.name}, ${plural(pot.sides.length, 'side')}`),
       'pots by the number of guests',
     ),
-    usual: household.pots.length === 0 && !household.kitchen && !household.altitudeM && !household.saltBand,
+    usual: household.pots.length === 0 && isUsualHouse(household),
   },
   {
     part: 'SHOPS',
@@ -76,7 +83,7 @@ export const houseOf = (household: Household): KeptRow[] => [
     part: 'BESIDE',
     name: 'Sauces and beside the pots',
     says: household.sauces
-      ? `${plural(household.sauces.length, 'sauce')}, ${plural(household.extras?.length ?? 0, 'thing')} beside the pots`
+      ? `${plural(household.sauces.length, 'sauce')}, ${plural(household.extras.length, 'thing')} beside the pots`
       : 'house sauces as the start has them',
     usual: !household.sauces,
   },
@@ -86,19 +93,19 @@ const gramsOf = (household: Household) =>
   Object.values(household.portionsPerAdult ?? {}).reduce((sum, grams) => sum + grams, 0)
 
 export const ownOf = (household: Household): KeptRow[] => [
-  ...(household.ownBroths ?? []).map((broth) => ({
+  ...household.ownBroths.map((broth) => ({
     part: 'BROTH' as const,
     id: broth.id,
     name: broth.name,
     says: `a broth of ${plural(broth.parts.length, 'part')}`,
   })),
-  ...(household.ownSauces ?? []).map((sauce) => ({
+  ...household.ownSauces.map((sauce) => ({
     part: 'SAUCE' as const,
     id: sauce.id,
     name: sauce.name,
     says: `a sauce of ${plural(sauce.parts.length, 'part')}`,
   })),
-  ...(household.ownIngredients ?? []).map((food) => ({
+  ...household.ownIngredients.map((food) => ({
     part: 'FOOD' as const,
     id: food.id,
     name: food.name,

@@ -1,3 +1,4 @@
+import { usual } from '@/api/parts'
 import { expect, it } from 'vitest'
 import { aBrief } from '@/test/data'
 import { freePortion, freeTask, freshId, moveTo, pinPortion, pinTask, swapBroths } from './edits'
@@ -6,7 +7,7 @@ it('swaps the broths of two sides and nothing else', () => {
   const brief = aBrief()
   swapBroths('left', 'right')(brief)
 
-  expect(brief.pots[0]?.sides).toEqual([
+  expect(brief.pots[0]?.sides).toMatchObject([
     { id: 'left', broth: 'ginger-chicken' },
     { id: 'right', broth: 'kelp-shiitake' },
   ])
@@ -43,7 +44,7 @@ it('keeps what was decided of a task when something more is', () => {
 it('moves trips along with the party', () => {
   const draft = aBrief()
   draft.sitDown = '2026-11-28T19:00:00'
-  draft.shops = [{ id: 's', name: 'Market', tripAt: '2026-11-27T18:15:00' }]
+  draft.shops = [{ ...usual('Shop'), id: 's', name: 'Market', tripAt: '2026-11-27T18:15:00' }]
   moveTo(draft, '2027-02-06T20:00:00')
 
   expect(draft.sitDown).toBe('2027-02-06T20:00:00')

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { moveTo } from '@/party/edits'
+import { range } from '@/api/parts'
 import { useOpenParty } from '@/party/useOpenParty'
 import { useKept } from '@/ui/useKept'
 
@@ -42,15 +43,24 @@ function within(value: number | string, min: number, max: number, otherwise: num
         <v-text-field v-model="title" label="Title" maxlength="80" autofocus />
         <v-text-field v-model="sitDown" label="Sitting down" type="datetime-local" />
         <div class="three">
-          <v-text-field v-model="mealMinutes" label="Meal, minutes" type="number" min="30" max="240" />
+          <v-text-field
+            v-model="mealMinutes"
+            label="Meal, minutes"
+            type="number"
+            v-bind="range('Brief', 'mealMinutes')"
+          />
           <v-text-field
             v-model="bufferMinutes"
             label="Prep done before, min"
             type="number"
-            min="0"
-            max="120"
+            v-bind="range('Brief', 'bufferMinutes')"
           />
-          <v-text-field v-model="marginPercent" label="Buy more, %" type="number" min="0" max="50" />
+          <v-text-field
+            v-model="marginPercent"
+            label="Buy more, %"
+            type="number"
+            v-bind="range('Brief', 'marginPercent')"
+          />
           <v-text-field
             v-model="currency"
             label="Currency"

@@ -1,5 +1,6 @@
 /** Small made-up data for the tests of the page. */
 
+import { usual } from '@/api/parts'
 import type { Brief, Drop, Figure, Line, Plan, PrepTask } from '@/api/types'
 
 type Stay = Drop['stays'][number]
@@ -104,6 +105,7 @@ export const aTask = (id: string, over: Partial<PrepTask> = {}): PrepTask => ({
 
 export function aBrief(): Brief {
   return {
+    ...usual('Brief'),
     format: 'lively-ladle/party',
     formatVersion: 2,
     catalogueVersion: '1',
@@ -120,6 +122,7 @@ export function aBrief(): Brief {
     wasteCentsPerKg: 300,
     bufferMinutes: 15,
     guests: ['ada', 'bo'].map((id) => ({
+      ...usual('Guest'),
       id,
       name: id === 'ada' ? 'Ada' : 'Bo',
       appetite: 'REGULAR',
@@ -130,27 +133,27 @@ export function aBrief(): Brief {
     })),
     pots: [
       {
+        ...usual('Pot'),
         id: 'pot',
         name: 'Split pot',
         capacityMl: 4000,
         fillPercent: 50,
         basketsPerSide: 4,
         sides: [
-          { id: 'left', broth: 'kelp-shiitake' },
-          { id: 'right', broth: 'ginger-chicken' },
+          { ...usual('Side'), id: 'left', broth: 'kelp-shiitake' },
+          { ...usual('Side'), id: 'right', broth: 'ginger-chicken' },
         ],
       },
     ],
     menu: [
-      { cut: 'beef.sliced', fromFrozen: false },
-      { cut: 'tofu.cubes', fromFrozen: false },
+      { ...usual('MenuItem'), cut: 'beef.sliced', fromFrozen: false },
+      { ...usual('MenuItem'), cut: 'tofu.cubes', fromFrozen: false },
     ],
     sauces: [{ sauce: 'soy' }],
-    shops: [{ id: 'market', name: 'Market', tripAt: '2026-11-28T09:30:00' }],
-    prices: { asOf: '2026-11-24', offers: [] },
+    shops: [{ ...usual('Shop'), id: 'market', name: 'Market', tripAt: '2026-11-28T09:30:00' }],
+    prices: { asOf: '2026-11-24', offers: [], deals: [] },
     pantry: [],
     cooks: [],
-    decisions: { portions: [], offers: [], tasks: [], drops: [], splashes: [] },
   }
 }
 

@@ -158,10 +158,10 @@ function remove(): void {
           </label>
           <label class="percent">
             <span>
-              eats <b>{{ guest.portionPercent ?? 100 }} %</b> of the usual portion
+              eats <b>{{ guest.portionPercent }} %</b> of the usual portion
             </span>
             <input
-              v-said="guest.portionPercent ?? 100"
+              v-said="guest.portionPercent"
               type="range"
               min="10"
               max="150"

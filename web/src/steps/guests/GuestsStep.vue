@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
+import { usual } from '@/api/parts'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
@@ -34,6 +35,7 @@ function add(): void {
   const id = freshId('guest', brief.value.guests)
   party.edit('add a guest', (draft) => {
     draft.guests.push({
+      ...usual('Guest'),
       id,
       name: `Guest ${draft.guests.length + 1}`,
       appetite: 'REGULAR',
@@ -93,9 +95,7 @@ function add(): void {
         <span v-if="g.leavesAfterMinutes && g.leavesAfterMinutes < brief.mealMinutes" class="chip faint">
           until {{ clockAfter(brief.sitDown, g.leavesAfterMinutes * 60) }}
         </span>
-        <span v-if="(g.portionPercent ?? 100) !== 100" class="chip faint"
-          >{{ g.portionPercent }} % portion</span
-        >
+        <span v-if="g.portionPercent !== 100" class="chip faint">{{ g.portionPercent }} % portion</span>
         <span v-for="problem in unmet" :key="problem.id" class="unmet">{{ problem.text }}</span>
       </span>
       <span class="sides quiet">{{ sides }} {{ sides === 1 ? 'side' : 'sides' }}</span>

@@ -23,5 +23,5 @@ it('says the same of all of them in one step, and of some only where those are m
   await tap('Second')
   expect(view.text()).toContain('1 of them')
   await tap('stir their own')
-  expect(party.brief?.guests.map(({ stirsOwnSauce }) => stirsOwnSauce ?? false)).toEqual([true, false])
+  expect(party.brief?.guests.map(({ stirsOwnSauce }) => stirsOwnSauce)).toEqual([true, false])
 })

@@ -62,7 +62,7 @@ function change(label: string, edit: (guest: Guest) => void): void {
         <div class="choice-row">
           <ChipChoice
             :options="PORTIONS"
-            :on="alike((g) => String(g.portionPercent ?? 100))"
+            :on="alike((g) => String(g.portionPercent))"
             @choose="(percent) => change('change portions', (g) => (g.portionPercent = Number(percent)))"
           />
         </div>

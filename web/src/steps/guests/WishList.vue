@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { usual } from '@/api/parts'
 import type { Guest } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { DONENESSES, LIKINGS, labelOf } from '@/party/words'
@@ -24,12 +25,14 @@ const cuts = computed(() =>
   })),
 )
 
+const newWish = (cut: string): Wish => ({ ...usual('Wish'), cut, liking: 'LIKE' })
+
 /** A wish that says nothing is none. */
 function change(cut: string, edit: (wish: Wish) => void): void {
   party.edit('change a wish', (draft) => {
     const guest = draft.guests.find((g) => g.id === props.guest.id)
     if (!guest) return
-    const wish = guest.wishes.find((w) => w.cut === cut) ?? { cut, liking: 'LIKE' as const }
+    const wish = guest.wishes.find((w) => w.cut === cut) ?? newWish(cut)
     edit(wish)
     const says = wish.liking !== 'LIKE' || wish.doneness || wish.reserved
     guest.wishes = [...guest.wishes.filter((w) => w.cut !== cut), ...(says ? [wish] : [])]

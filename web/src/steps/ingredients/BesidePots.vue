@@ -7,7 +7,7 @@ import FigureText from '@/ui/FigureText.vue'
 
 /** Drinks, starters, pickles, herbs and wraps: chosen by a tap, shared by kind among whom they suit. */
 const { party, brief, plan, catalogue } = useOpenParty()
-const chosen = computed(() => (brief.value.extras ?? []).map((extra) => extra.ingredient))
+const chosen = computed(() => brief.value.extras.map((extra) => extra.ingredient))
 const nameOf = (id: string) => catalogue.value.ingredients.find((i) => i.id === id)?.name ?? id
 const guestName = (id: string) => brief.value.guests.find((g) => g.id === id)?.name ?? id
 const kinds = computed(() =>
@@ -25,7 +25,7 @@ const keptFrom = (ingredient: string) =>
 function toggle(ingredient: string): void {
   const on = chosen.value.includes(ingredient)
   party.edit(on ? 'take something away' : 'put something beside the pots', (draft) => {
-    const extras = draft.extras ?? []
+    const extras = draft.extras
     draft.extras = on
       ? extras.filter((extra) => extra.ingredient !== ingredient)
       : [...extras, { ingredient }]

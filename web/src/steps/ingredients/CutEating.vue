@@ -63,8 +63,8 @@ function tie(event: Event): void {
       <button
         type="button"
         class="chip"
-        :aria-pressed="item.eatenLast ?? false"
-        @click="change('eat it last', (own) => (own.eatenLast = own.eatenLast ? undefined : true))"
+        :aria-pressed="item.eatenLast"
+        @click="change('eat it last', (own) => (own.eatenLast = !own.eatenLast))"
       >
         in early, eaten last
       </button>
@@ -72,8 +72,8 @@ function tie(event: Event): void {
         v-if="mayStandBeside"
         type="button"
         class="chip"
-        :aria-pressed="item.beside ?? false"
-        @click="change('stand it beside', (own) => (own.beside = own.beside ? undefined : true))"
+        :aria-pressed="item.beside"
+        @click="change('stand it beside', (own) => (own.beside = !own.beside))"
       >
         beside the pots
       </button>

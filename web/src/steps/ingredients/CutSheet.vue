@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { range } from '@/api/parts'
 import type { Brief } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
@@ -34,7 +35,7 @@ const BASES = {
 
 const setSize = (percent: number) => (draft: Brief) => {
   const own = draft.menu.find((m) => m.cut === props.cut)
-  if (own) own.sizePercent = percent === 100 ? undefined : percent
+  if (own) own.sizePercent = percent
 }
 </script>
 
@@ -48,13 +49,14 @@ const setSize = (percent: number) => (draft: Brief) => {
       <label class="size">
         <span
           >Size <b>{{ measures }}</b>
-          <span v-if="item.sizePercent" class="quiet">, {{ item.sizePercent }} % of the usual</span></span
+          <span v-if="item.sizePercent !== 100" class="quiet"
+            >, {{ item.sizePercent }} % of the usual</span
+          ></span
         >
         <input
-          v-said="item.sizePercent ?? 100"
+          v-said="item.sizePercent"
           type="range"
-          min="40"
-          max="250"
+          v-bind="range('MenuItem', 'sizePercent')"
           step="5"
           @input="party.preview(setSize(Number(($event.target as HTMLInputElement).value)))"
           @change="party.edit('change a size', setSize(Number(($event.target as HTMLInputElement).value)))"

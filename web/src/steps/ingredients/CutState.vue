@@ -88,11 +88,8 @@ function setCount(count: number | undefined | null): void {
       <span class="quiet lead">comes</span>
       <ChipChoice
         :options="KEPT_IN"
-        :on="item.keptIn ?? 'SHOP'"
-        @choose="
-          (place) =>
-            change('say where it comes from', (own) => (own.keptIn = place === 'SHOP' ? undefined : place))
-        "
+        :on="item.keptIn"
+        @choose="(place) => change('say where it comes from', (own) => (own.keptIn = place))"
       />
       <button
         v-if="freezes"

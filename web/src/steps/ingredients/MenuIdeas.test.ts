@@ -1,3 +1,4 @@
+import { usual } from '@/api/parts'
 import { expect, it, vi } from 'vitest'
 import { mounted } from '@/test/mounting'
 import { opened, server, useTestServer } from '@/test/server'
@@ -16,7 +17,7 @@ it('takes an idea by one tap, as an edit that can be undone', async () => {
   const party = await opened()
   server.edited = {
     ...server.brief,
-    menu: [...server.brief.menu, { cut: 'daikon.sliced', fromFrozen: false }],
+    menu: [...server.brief.menu, { ...usual('MenuItem'), cut: 'daikon.sliced', fromFrozen: false }],
   }
   const view = mounted(MenuIdeas)
   expect(view.text()).toContain('Nothing slow is on the menu.')

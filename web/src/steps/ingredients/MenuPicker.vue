@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { usual } from '@/api/parts'
 import { useOpenParty } from '@/party/useOpenParty'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import { menuGroups } from './menu'
@@ -16,7 +17,7 @@ function toggle(id: string): void {
   const on = onMenu.value.includes(id)
   party.edit(on ? 'take off the menu' : 'add to the menu', (draft) => {
     if (on) draft.menu = draft.menu.filter((item) => item.cut !== id)
-    else draft.menu.push({ cut: id, fromFrozen: false })
+    else draft.menu.push({ ...usual('MenuItem'), cut: id, fromFrozen: false })
   })
 }
 function addOwn(): void {

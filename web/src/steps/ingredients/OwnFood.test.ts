@@ -19,7 +19,7 @@ it('leaves unsaid what is not said, puts it on the menu, and takes it away', asy
       id: 'own-1',
       name: 'Parcels',
       category: 'BALLS',
-      cut: { name: '', readySeconds: 180, bestUntilSeconds: 360 },
+      cut: { name: '', readySeconds: 180, bestUntilSeconds: 360, frozen: false },
     },
   ])
   expect(party.brief?.menu.map((item) => item.cut)).toContain('own-1.own')
@@ -71,7 +71,7 @@ it('takes over what a known cut is, shows what it holds, and is on the menu in o
   expect(view.text()).toContain('compare it with the label')
   await view.find('form').trigger('submit')
 
-  expect(party.brief?.ownIngredients?.[0]).toMatchObject({
+  expect(party.brief?.ownIngredients[0]).toMatchObject({
     name: 'Pollock balls',
     allergens: ['FISH'],
     cut: { like: 'fish-ball.frozen', readySeconds: 420 },

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { usual } from '@/api/parts'
 import type { OwnIngredient } from '@/api/types'
 import { useHousehold } from '@/household/store'
 import { freshId } from '@/party/edits'
@@ -26,7 +27,7 @@ const cuts = computed(() => likable(catalogue.value))
 const liked = computed(() =>
   cuts.value.find(({ name }) => name.toLowerCase() === like.value.trim().toLowerCase()),
 )
-const own = computed(() => brief.value.ownIngredients ?? [])
+const own = computed(() => brief.value.ownIngredients)
 const remark = (id: string) => catalogue.value.ingredients.find((i) => i.id === id)?.remark
 
 /** What it comes as and cooks like is taken; what it holds is shown, to be compared with its label. */
@@ -37,7 +38,7 @@ function addLike(): void {
 function addNew(category: OwnIngredient['category']): void {
   editing.value = {
     ...{ id: freshId('own', own.value), name: props.name ?? '', category },
-    cut: { name: '', readySeconds: 180, bestUntilSeconds: 360 },
+    cut: { ...usual('OwnIngredientOwnCut'), name: '', readySeconds: 180, bestUntilSeconds: 360 },
   }
 }
 
@@ -66,9 +67,9 @@ function correct(): void {
 function keep(item: OwnIngredient): void {
   const isNew = !own.value.some(({ id }) => id === item.id)
   party.edit('change our own food', (draft) => {
-    if (isNew && item.cut) draft.menu.push({ cut: `${item.id}.own`, fromFrozen: false })
-    if (isNew && item.beside) draft.extras = [...(draft.extras ?? []), { ingredient: item.id }]
-    draft.ownIngredients = [...(draft.ownIngredients ?? []).filter((o) => o.id !== item.id), item]
+    if (isNew && item.cut) draft.menu.push({ ...usual('MenuItem'), cut: `${item.id}.own`, fromFrozen: false })
+    if (isNew && item.beside) draft.extras.push({ ingredient: item.id })
+    draft.ownIngredients = [...draft.ownIngredients.filter((o) => o.id !== item.id), item]
   })
   void household.keep(brief.value, 'FOOD', item.id)
   editing.value = undefined
@@ -77,7 +78,7 @@ function keep(item: OwnIngredient): void {
 /** What is off the list is off the menu too, and out of all that refers to it. */
 function remove(item: OwnIngredient): void {
   party.edit('take our own food away', (draft) => {
-    draft.ownIngredients = draft.ownIngredients?.filter((o) => o.id !== item.id)
+    draft.ownIngredients = draft.ownIngredients.filter((o) => o.id !== item.id)
   })
 }
 </script>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { range } from '@/api/parts'
 import type { OwnIngredient } from '@/api/types'
 import { ALLERGEN_NAMES, ORIGINS, RAW_RISKS, TRAITS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
@@ -84,20 +85,25 @@ const problem = computed(() => {
         <MeasureInput v-model="cut.pieceGrams" measure="weight" label="One piece" :units="brief.units" />
         <label class="field">
           <span class="quiet">Ready after, s</span>
-          <input v-model.number="cut.readySeconds" class="line-input" type="number" min="1" max="7200" />
+          <input
+            v-model.number="cut.readySeconds"
+            class="line-input"
+            type="number"
+            v-bind="range('OwnIngredientOwnCut', 'readySeconds')"
+          />
         </label>
         <label class="field">
           <span class="quiet">Best until, s</span>
-          <input v-model.number="cut.bestUntilSeconds" class="line-input" type="number" min="1" max="7200" />
+          <input
+            v-model.number="cut.bestUntilSeconds"
+            class="line-input"
+            type="number"
+            v-bind="range('OwnIngredientOwnCut', 'bestUntilSeconds')"
+          />
         </label>
       </div>
       <div v-if="!cut.like" class="choice-row">
-        <button
-          type="button"
-          class="chip"
-          :aria-pressed="cut.frozen ?? false"
-          @click="cut.frozen = cut.frozen ? undefined : true"
-        >
+        <button type="button" class="chip" :aria-pressed="cut.frozen" @click="cut.frozen = !cut.frozen">
           goes in frozen
         </button>
         <ChipChoice

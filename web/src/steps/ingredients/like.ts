@@ -1,5 +1,6 @@
 /** Food of one's own that is like something the catalogue knows. Pure. */
 
+import { usual } from '@/api/parts'
 import type { Catalogue, Cut, Ingredient, OwnIngredient } from '@/api/types'
 
 const LONGEST_SECONDS = 7200
@@ -33,6 +34,7 @@ export function foodLike({ cut, ingredient }: Likable, id: string, name: string)
     traits: [...ingredient.traits],
     keepsDays: ingredient.keepsDays,
     cut: {
+      ...usual('OwnIngredientOwnCut'),
       name: cut.name,
       readySeconds: ready,
       bestUntilSeconds: Math.min(LONGEST_SECONDS, Math.max(ready, cut.times.bestUntil)),

@@ -1,3 +1,4 @@
+import { usual } from '@/api/parts'
 import { expect, it } from 'vitest'
 import { amountWords, firstCount, saidOf } from './state'
 
@@ -16,8 +17,12 @@ it('starts from what there is', () => {
 })
 
 it('names only what is said', () => {
-  expect(saidOf('METRIC', { cut: 'a', fromFrozen: false }, '')).toBe('')
+  expect(saidOf('METRIC', { ...usual('MenuItem'), cut: 'a', fromFrozen: false }, '')).toBe('')
   expect(
-    saidOf('METRIC', { cut: 'a', fromFrozen: true, keptIn: 'FREEZER', bought: 'CUT', cooked: false }, ''),
+    saidOf(
+      'METRIC',
+      { ...usual('MenuItem'), cut: 'a', fromFrozen: true, keptIn: 'FREEZER', bought: 'CUT', cooked: false },
+      '',
+    ),
   ).toBe('bought cut, from our freezer, goes in frozen, raw')
 })

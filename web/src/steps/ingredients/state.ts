@@ -10,7 +10,7 @@ export const plural = (called: string): string =>
 
 type Item = Brief['menu'][number]
 export type Bought = NonNullable<Item['bought']>
-export type KeptIn = NonNullable<Item['keptIn']>
+export type KeptIn = Item['keptIn']
 export type Amount = NonNullable<Item['amount']>
 
 export const BOUGHT: { value: Bought; label: string }[] = [
@@ -70,7 +70,7 @@ export function amountWords(units: Brief['units'], amount: Amount, called: strin
 export function saidOf(units: Brief['units'], item: Item, called: string): string {
   return [
     item.bought && `bought ${labelOf(BOUGHT, item.bought)}`,
-    item.keptIn && labelOf(KEPT_IN, item.keptIn),
+    item.keptIn !== 'SHOP' && labelOf(KEPT_IN, item.keptIn),
     item.fromFrozen && 'goes in frozen',
     item.cooked === true && 'cooked by the maker',
     item.cooked === false && 'raw',

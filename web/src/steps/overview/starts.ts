@@ -33,9 +33,9 @@ export function figuresOf(offer: StartOffer): string {
   const { comesTo } = offer
   if (!comesTo) return 'too large to be worked out for each start'
   return [
-    offer.cuts > 0 ? comesTo?.bill : '',
-    comesTo?.first ? `first in: ${lower(comesTo.first)}` : '',
-    comesTo?.begins ? `begin ${dayText(comesTo.begins)} ${clockText(comesTo.begins)}` : '',
+    offer.cuts > 0 ? comesTo.bill : '',
+    comesTo.first ? `first in: ${lower(comesTo.first)}` : '',
+    comesTo.begins ? `begin ${dayText(comesTo.begins)} ${clockText(comesTo.begins)}` : '',
   ]
     .filter(Boolean)
     .join(' · ')

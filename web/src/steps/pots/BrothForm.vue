@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { range, usual } from '@/api/parts'
 import type { OwnBroth } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { HEATS } from '@/party/words'
@@ -21,18 +22,18 @@ const WAYS = [
 ] as const
 type Way = (typeof WAYS)[number]['value']
 
-const wayOf = (part: Part): Way => (part.scaling === 'PACKET' ? 'PACKET' : (part.adding ?? 'COOKED'))
+const wayOf = (part: Part): Way => (part.scaling === 'PACKET' ? 'PACKET' : part.adding)
 
 function setWay(part: Part, way: string): void {
-  part.scaling = way === 'PACKET' ? 'PACKET' : part.scaling === 'PACKET' ? undefined : part.scaling
-  part.adding = way === 'PACKET' || way === 'COOKED' ? undefined : (way as Part['adding'])
+  if (way === 'PACKET') Object.assign(part, { scaling: 'PACKET', adding: 'COOKED' })
+  else Object.assign(part, { scaling: part.scaling === 'PACKET' ? 'LINEAR' : part.scaling, adding: way })
 }
 
 const nameOf = (id: string) =>
   catalogue.value.ingredients.find((known) => known.id === id)?.name ??
   id.charAt(0).toUpperCase() + id.slice(1).replaceAll('-', ' ')
 const bases = computed(() => [
-  ...(brief.value.ownBroths ?? []).filter((own) => !own.base && own.id !== broth.value.id),
+  ...brief.value.ownBroths.filter((own) => !own.base && own.id !== broth.value.id),
   ...catalogue.value.broths.filter((known) => !known.base),
 ])
 
@@ -49,10 +50,11 @@ function addPart(event: Event): void {
   if (!found) return
   input.value = ''
   if (!broth.value.parts.some((part) => part.ingredient === found.id))
-    broth.value.parts.push({ ingredient: found.id, grams: 10 })
+    broth.value.parts.push({ ...usual('OwnBrothOwnPart'), ingredient: found.id, grams: 10 })
 }
 
-const addStep = () => broth.value.steps.push({ text: 'Simmer', minutes: 20, passive: true })
+const addStep = () =>
+  broth.value.steps.push({ ...usual('OwnBrothOwnStep'), text: 'Simmer', minutes: 20, passive: true })
 </script>
 
 <template>
@@ -69,8 +71,7 @@ const addStep = () => broth.value.steps.push({ text: 'Simmer', minutes: 20, pass
           v-model.number="broth.saltPercent"
           class="line-input"
           type="number"
-          min="0"
-          max="5"
+          v-bind="range('OwnBroth', 'saltPercent')"
           step="0.05"
         />
       </label>
@@ -156,8 +157,7 @@ const addStep = () => broth.value.steps.push({ text: 'Simmer', minutes: 20, pass
             v-model.number="step.minutes"
             class="line-input"
             type="number"
-            min="0"
-            max="1440"
+            v-bind="range('OwnBrothOwnStep', 'minutes')"
             :aria-label="`Minutes of step ${i + 1}`"
           />
           min

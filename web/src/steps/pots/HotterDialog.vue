@@ -17,9 +17,7 @@ const open = ref(true)
 const by = ref<Hotter>(HOTTER_BY[0])
 const perLitre = ref(HOTTER_BY[0].perLitre)
 const above = computed(() =>
-  HEATS.slice(
-    Math.min(HEATS.length - 1, HEATS.findIndex(({ value }) => value === (props.broth.heat ?? 'HOT')) + 1),
-  ),
+  HEATS.slice(Math.min(HEATS.length - 1, HEATS.findIndex(({ value }) => value === props.broth.heat) + 1)),
 )
 const heat = ref(above.value[0]?.value ?? 'HOT')
 const nameOf = (id: string) => catalogue.value.ingredients.find((known) => known.id === id)?.name ?? id
@@ -34,9 +32,9 @@ function choose(ingredient: string): void {
 }
 
 function season(): void {
-  const own = brief.value.ownBroths ?? []
+  const own = brief.value.ownBroths
   const made = hotter(props.broth, freshId('own-broth', own), by.value, perLitre.value, heat.value)
-  party.edit('make a side hotter', (draft) => (draft.ownBroths = [...(draft.ownBroths ?? []), made]))
+  party.edit('make a side hotter', (draft) => (draft.ownBroths = [...draft.ownBroths, made]))
   void household.keep(brief.value, 'BROTH', made.id)
   emit('taken', made.id)
   open.value = false

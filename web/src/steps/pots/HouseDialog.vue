@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { range } from '@/api/parts'
 import type { Kitchen } from '@/api/types'
 import { freshId } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
@@ -9,13 +10,13 @@ import { useKept } from '@/ui/useKept'
 const emit = defineEmits<{ close: [] }>()
 const { party, brief } = useOpenParty()
 const open = ref(true)
-const altitude = useKept('house altitude', brief.value.altitudeM ?? 0)
-const ring = useKept('house ring', brief.value.kitchen?.ringWatts ?? 2000)
-const low = useKept('house low', brief.value.saltBand?.lowPercent ?? 0.8)
-const high = useKept('house high', brief.value.saltBand?.highPercent ?? 1.0)
+const altitude = useKept('house altitude', brief.value.altitudeM)
+const ring = useKept('house ring', brief.value.kitchen.ringWatts)
+const low = useKept('house low', brief.value.saltBand.lowPercent)
+const high = useKept('house high', brief.value.saltBand.highPercent)
 const circuits = useKept(
   'house circuits',
-  JSON.parse(JSON.stringify(brief.value.kitchen?.circuits ?? [])) as NonNullable<Kitchen['circuits']>,
+  JSON.parse(JSON.stringify(brief.value.kitchen.circuits)) as Kitchen['circuits'],
 )
 const bad = computed(() => {
   if (!(altitude.value >= -400 && altitude.value <= 5000)) return 'Altitude: -400 to 5000 m.'
@@ -32,9 +33,8 @@ function add(): void {
 
 function keep(): void {
   party.edit('describe the house', (draft) => {
-    draft.altitudeM = Math.round(altitude.value) || undefined
-    draft.saltBand =
-      low.value === 0.8 && high.value === 1 ? undefined : { lowPercent: low.value, highPercent: high.value }
+    draft.altitudeM = Math.round(altitude.value)
+    draft.saltBand = { lowPercent: low.value, highPercent: high.value }
     draft.kitchen = { ...draft.kitchen, ringWatts: Math.round(ring.value), circuits: circuits.value }
   })
   open.value = false
@@ -49,19 +49,42 @@ function keep(): void {
         <div class="two">
           <label class="field">
             <span class="quiet">above sea level, m</span>
-            <input v-model.number="altitude" class="line-input" type="number" min="-400" max="5000" />
+            <input
+              v-model.number="altitude"
+              class="line-input"
+              type="number"
+              v-bind="range('Brief', 'altitudeM')"
+            />
           </label>
           <label class="field">
             <span class="quiet">strongest ring, W</span>
-            <input v-model.number="ring" class="line-input" type="number" min="500" max="6000" step="100" />
+            <input
+              v-model.number="ring"
+              class="line-input"
+              type="number"
+              v-bind="range('Kitchen', 'ringWatts')"
+              step="100"
+            />
           </label>
           <label class="field">
             <span class="quiet">salt in broths from, %</span>
-            <input v-model.number="low" class="line-input" type="number" min="0" max="3" step="0.05" />
+            <input
+              v-model.number="low"
+              class="line-input"
+              type="number"
+              v-bind="range('SaltBand', 'lowPercent')"
+              step="0.05"
+            />
           </label>
           <label class="field">
             <span class="quiet">to, %</span>
-            <input v-model.number="high" class="line-input" type="number" min="0" max="3" step="0.05" />
+            <input
+              v-model.number="high"
+              class="line-input"
+              type="number"
+              v-bind="range('SaltBand', 'highPercent')"
+              step="0.05"
+            />
           </label>
         </div>
         <h3>Circuits for electric pots</h3>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { usual } from '@/api/parts'
 import type { Pot } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
 import { useKept } from '@/ui/useKept'
-import { boilOf, heatOf, heatWords, POT_KINDS } from './heat'
+import { boilOf, heatWords, POT_KINDS } from './heat'
 import PotHeat from './PotHeat.vue'
 import PotSection from './PotSection.vue'
 import SidePlots from './SidePlots.vue'
@@ -24,7 +25,7 @@ const side = computed(
   () => evening.value?.sides.find((s) => s.side === shown.value) ?? evening.value?.sides[0],
 )
 const planned = computed(() => plan.value.broths.sides.find((s) => s.side === side.value?.side))
-const kind = computed(() => POT_KINDS.find((k) => k.value === (props.pot.kind ?? 'POT'))?.label)
+const kind = computed(() => POT_KINDS.find((k) => k.value === props.pot.kind)?.label)
 const reach = computed(() => {
   const ids = props.pot.reachedBy
   return ids ? brief.value.guests.filter((g) => ids.includes(g.id)).map((g) => g.name) : undefined
@@ -42,7 +43,7 @@ function split(count: number): void {
     while (pot.sides.length > count) pot.sides.pop()
     while (pot.sides.length < count) {
       const letter = 'abc'.split('').find((l) => !pot.sides.some((s) => s.id === pot.id + l)) ?? 'x'
-      pot.sides.push({ id: pot.id + letter, broth: 'kelp-shiitake' })
+      pot.sides.push({ ...usual('Side'), id: pot.id + letter, broth: 'kelp-shiitake' })
     }
   })
 }
@@ -64,8 +65,8 @@ function rename(event: Event): void {
     <div class="head">
       <input v-said="pot.name" class="name" maxlength="40" aria-label="Name of the pot" @change="rename" />
       <button type="button" class="chip" :aria-label="`Change ${pot.name}`" @click="dialog = true">
-        {{ kind }} of {{ pot.capacityMl / 1000 }} l · {{ heatWords(heatOf(pot))
-        }}<template v-if="pot.boil"> · {{ boilOf(pot)?.label }}</template>
+        {{ kind }} of {{ pot.capacityMl / 1000 }} l · {{ heatWords(pot.heat)
+        }}<template v-if="pot.boil !== 'SIMMER'"> · {{ boilOf(pot)?.label }}</template>
       </button>
       <span class="split" role="group" aria-label="Sides">
         <button

@@ -1,3 +1,4 @@
+import { usual } from '@/api/parts'
 import { expect, it } from 'vitest'
 import { mounted } from '@/test/mounting'
 import { opened, useTestServer } from '@/test/server'
@@ -15,7 +16,11 @@ const press = async (view: ReturnType<typeof mounted>, text: string) =>
 it('measures a pot, plugs it in and keeps it all in one edit', async () => {
   const party = await opened()
   party.edit('wire', (draft) => {
-    draft.kitchen = { ringWatts: 2000, circuits: [{ id: 'wall', name: 'Wall', watts: 3000 }] }
+    draft.kitchen = {
+      ...usual('Kitchen'),
+      ringWatts: 2000,
+      circuits: [{ id: 'wall', name: 'Wall', watts: 3000 }],
+    }
   })
   const view = mounted(PotHeat, { pot: party.brief?.pots[0] })
   await press(view, 'induction')
@@ -45,7 +50,11 @@ it('says what is wrong with a measure and keeps nothing', async () => {
 it('takes a circuit away, and says how high the house is', async () => {
   const party = await opened()
   party.edit('wire', (draft) => {
-    draft.kitchen = { ringWatts: 2000, circuits: [{ id: 'wall', name: 'Wall', watts: 3000 }] }
+    draft.kitchen = {
+      ...usual('Kitchen'),
+      ringWatts: 2000,
+      circuits: [{ id: 'wall', name: 'Wall', watts: 3000 }],
+    }
     const pot = draft.pots[0]
     if (pot) pot.heat = { kind: 'INDUCTION', watts: 1800, circuit: 'wall' }
   })
@@ -55,5 +64,5 @@ it('takes a circuit away, and says how high the house is', async () => {
   await press(view, 'Keep')
 
   expect(party.brief?.altitudeM).toBe(1200)
-  expect(party.brief?.kitchen).toEqual({ ringWatts: 2000, circuits: [] })
+  expect(party.brief?.kitchen).toEqual({ ...usual('Kitchen'), ringWatts: 2000, circuits: [] })
 })

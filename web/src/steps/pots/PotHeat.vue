@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { range } from '@/api/parts'
 import type { Pot } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { WAYS, wayOf } from '@/steps/sequence/eating'
@@ -7,7 +8,7 @@ import ChipChoice from '@/ui/ChipChoice.vue'
 import MeasureInput from '@/ui/MeasureInput.vue'
 import { broth, length, typed } from '@/ui/units'
 import { useKept } from '@/ui/useKept'
-import { BOILS, boilOf, HEAT_KINDS, heatOf, millilitres, POT_KINDS } from './heat'
+import { BOILS, boilOf, HEAT_KINDS, millilitres, POT_KINDS } from './heat'
 
 /** What a pot is, how large, what heats it, on which fuse, and who reaches it. One edit when it is closed. */
 const props = defineProps<{ pot: Pot }>()
@@ -16,10 +17,7 @@ const emit = defineEmits<{ close: [] }>()
 const { party, brief } = useOpenParty()
 const open = ref(true)
 const draft = useKept(`pot draft ${props.pot.id}`, JSON.parse(JSON.stringify(props.pot)) as Pot)
-const heat = useKept(
-  `pot heat ${props.pot.id}`,
-  JSON.parse(JSON.stringify(heatOf(props.pot))) as ReturnType<typeof heatOf>,
-)
+const heat = useKept(`pot heat ${props.pot.id}`, JSON.parse(JSON.stringify(props.pot.heat)) as Pot['heat'])
 const measured = useKept(
   `pot measured ${props.pot.id}`,
   props.pot.size !== undefined && props.pot.size !== null,
@@ -28,7 +26,7 @@ const size = useKept(
   `pot size ${props.pot.id}`,
   props.pot.size ?? { acrossMm: 280, alongMm: undefined as number | undefined, depthMm: 90 },
 )
-const circuits = computed(() => brief.value.kitchen?.circuits ?? [])
+const circuits = computed(() => brief.value.kitchen.circuits)
 const electric = computed(() => heat.value.kind !== 'BUTANE')
 const between = (least: number, most: number) =>
   `${typed.length.of(brief.value.units, least)} to ${length(brief.value.units, most)}`
@@ -132,7 +130,11 @@ function keep(): void {
           />
           <label
             ><span>baskets a side</span
-            ><input v-model.number="draft.basketsPerSide" class="line-input" type="number" min="1" max="8"
+            ><input
+              v-model.number="draft.basketsPerSide"
+              class="line-input"
+              type="number"
+              v-bind="range('Pot', 'basketsPerSide')"
           /></label>
         </div>
         <h3>What heats it</h3>
@@ -142,7 +144,11 @@ function keep(): void {
         <div class="fields">
           <label
             ><span>rating, W</span
-            ><input v-model.number="heat.watts" class="line-input" type="number" min="200" max="6000"
+            ><input
+              v-model.number="heat.watts"
+              class="line-input"
+              type="number"
+              v-bind="range('HeatSource', 'watts')"
           /></label>
           <MeasureInput
             v-model="heat.plateMm"
@@ -165,11 +171,7 @@ function keep(): void {
         </template>
         <h3>How hard it boils</h3>
         <div class="choice-row">
-          <ChipChoice
-            :options="BOILS"
-            :on="draft.boil ?? 'SIMMER'"
-            @choose="(boil) => (draft.boil = boil === 'SIMMER' ? undefined : boil)"
-          />
+          <ChipChoice :options="BOILS" :on="draft.boil" @choose="(boil) => (draft.boil = boil)" />
         </div>
         <p class="quiet">{{ boilOf(draft)?.does }} Its sides share one heat.</p>
         <h3>Who reaches it</h3>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import KeepChip from '@/household/KeepChip.vue'
+import { usual } from '@/api/parts'
 import type { Broth, OwnBroth } from '@/api/types'
 import { freshId, swapBroths } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
@@ -46,7 +47,7 @@ function choose(broth: string): void {
 }
 
 const findBroth = (id: string) =>
-  brief.value.ownBroths?.find((broth) => broth.id === id) ??
+  brief.value.ownBroths.find((broth) => broth.id === id) ??
   catalogue.value.broths.find((broth) => broth.id === id)
 
 /** The broth of which one side is made hotter. */
@@ -56,8 +57,8 @@ const season = (id: string) => (seasoning.value = findBroth(id))
 /** One of our own is changed as it is; one of the catalogue is copied first. */
 function change(id: string): void {
   const broth = findBroth(id)
-  const isOwn = brief.value.ownBroths?.some((own) => own.id === id)
-  writing.value = broth && copyOf(broth, isOwn ? id : freshId('own-broth', brief.value.ownBroths ?? []))
+  const isOwn = brief.value.ownBroths.some((own) => own.id === id)
+  writing.value = broth && copyOf(broth, isOwn ? id : freshId('own-broth', brief.value.ownBroths))
   dialog.value = 'write'
 }
 
@@ -76,14 +77,15 @@ function addPot(): void {
   party.edit('add a pot', (draft) => {
     const id = freshId('pot', draft.pots)
     draft.pots.push({
+      ...usual('Pot'),
       id,
       name: 'Split pot',
       capacityMl: 5200,
       fillPercent: 50,
       basketsPerSide: 4,
       sides: [
-        { id: `${id}a`, broth: 'ginger-chicken' },
-        { id: `${id}b`, broth: 'kelp-shiitake' },
+        { ...usual('Side'), id: `${id}a`, broth: 'ginger-chicken' },
+        { ...usual('Side'), id: `${id}b`, broth: 'kelp-shiitake' },
       ],
     })
   })

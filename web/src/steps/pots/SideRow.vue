@@ -73,17 +73,15 @@ function acceptSplash(guest: string): void {
       class="top-up"
       label="Topped up"
       :items="TOP_UPS"
-      :model-value="side.topUp ?? 'AUTO'"
-      @update:model-value="
-        (topUp) => change('change the top-ups', (s) => (s.topUp = topUp === 'AUTO' ? undefined : topUp))
-      "
+      :model-value="side.topUp"
+      @update:model-value="(topUp) => change('change the top-ups', (s) => (s.topUp = topUp))"
     />
     <button
       type="button"
       class="chip unsalted"
-      :aria-pressed="side.unsalted ?? false"
+      :aria-pressed="side.unsalted"
       title="No salt goes in: the dips carry it"
-      @click="change('salt or not', (s) => (s.unsalted = s.unsalted ? undefined : true))"
+      @click="change('salt or not', (s) => (s.unsalted = !s.unsalted))"
     >
       Unsalted
     </button>

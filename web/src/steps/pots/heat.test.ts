@@ -1,9 +1,9 @@
+import { usual } from '@/api/parts'
 import { expect, test } from 'vitest'
-import { heatOf, heatWords, millilitres } from './heat'
+import { heatWords, millilitres } from './heat'
 
 test('a pot nobody has said anything about stands on a cartridge stove', () => {
-  const pot = { id: 'p', name: 'Pot', capacityMl: 4000, fillPercent: 50, basketsPerSide: 4, sides: [] }
-  expect(heatWords(heatOf(pot))).toBe('butane cartridge, 2200 W')
+  expect(heatWords(usual('Pot').heat)).toBe('butane cartridge, 2200 W')
   expect(heatWords({ kind: 'INDUCTION', watts: 1800 })).toBe('induction, 1800 W')
 })
 

@@ -2,7 +2,7 @@
 
 import type { HeatSource, Pot } from '@/api/types'
 
-export const POT_KINDS: { value: NonNullable<Pot['kind']>; label: string }[] = [
+export const POT_KINDS: { value: Pot['kind']; label: string }[] = [
   { value: 'POT', label: 'pot' },
   { value: 'PERSONAL', label: 'single-person pot' },
   { value: 'PLATE_AND_MOAT', label: 'hot plate with moat' },
@@ -10,7 +10,7 @@ export const POT_KINDS: { value: NonNullable<Pot['kind']>; label: string }[] = [
 ]
 
 /** How hard a pot boils at the table. */
-export const BOILS: { value: NonNullable<Pot['boil']>; label: string; does: string; fact: string }[] = [
+export const BOILS: { value: Pot['boil']; label: string; does: string; fact: string }[] = [
   {
     value: 'GENTLE',
     label: 'gentle',
@@ -31,7 +31,7 @@ export const BOILS: { value: NonNullable<Pot['boil']>; label: string; does: stri
   },
 ]
 
-export const boilOf = (pot: Pot) => BOILS.find((boil) => boil.value === (pot.boil ?? 'SIMMER'))
+export const boilOf = (pot: Pot) => BOILS.find((boil) => boil.value === pot.boil)
 
 export const HEAT_KINDS: { value: HeatSource['kind']; label: string; watts: number }[] = [
   { value: 'BUTANE', label: 'butane cartridge', watts: 2200 },
@@ -41,9 +41,6 @@ export const HEAT_KINDS: { value: HeatSource['kind']; label: string; watts: numb
 ]
 
 /** What a pot is heated with when nobody has said. */
-export const USUAL_HEAT: HeatSource = { kind: 'BUTANE', watts: 2200 }
-
-export const heatOf = (pot: Pot): HeatSource => pot.heat ?? USUAL_HEAT
 
 /** @example heatWords({ kind: 'INDUCTION', watts: 1800 }) // 'induction, 1800 W' */
 export function heatWords(heat: HeatSource): string {

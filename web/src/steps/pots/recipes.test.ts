@@ -1,3 +1,4 @@
+import { usual } from '@/api/parts'
 import { expect, test } from 'vitest'
 import type { Broth, BrothChoice, RecipePreview } from '@/api/types'
 import { aBrief } from '@/test/data'
@@ -15,7 +16,15 @@ import {
 
 const preview = {
   rows: [],
-  broth: { id: 'own-bones', name: 'Bones', makesMl: 2000, saltPercent: 0.5, parts: [], steps: [] },
+  broth: {
+    ...usual('OwnBroth'),
+    id: 'own-bones',
+    name: 'Bones',
+    makesMl: 2000,
+    saltPercent: 0.5,
+    parts: [],
+    steps: [],
+  },
   ingredients: [{ id: 'moon-dust', name: 'Moon dust', category: 'LARDER' }],
 } as RecipePreview
 
@@ -36,8 +45,8 @@ test('a recipe comes in once, with what it needs', () => {
   takeRecipe(preview)(brief)
   takeRecipe(preview)(brief)
 
-  expect(brief.ownBroths?.map((b) => b.id)).toEqual(['own-bones'])
-  expect(brief.ownIngredients?.map((i) => i.id)).toEqual(['moon-dust'])
+  expect(brief.ownBroths.map((b) => b.id)).toEqual(['own-bones'])
+  expect(brief.ownIngredients.map((i) => i.id)).toEqual(['moon-dust'])
 })
 
 const known = {
@@ -68,7 +77,7 @@ test('what stands on another broth already is copied and seasoned', () => {
   const own = copyOf({ ...known, base: { broth: 'kelp-water', mlPerLitre: 500 } } as Broth, 'own-broth-1')
   const made = hotter(own, 'own-broth-2', HOTTER_BY[0], 12, 'MILD')
   expect(made.base).toEqual({ broth: 'kelp-water', ml: 500 })
-  expect(made.parts).toEqual([{ ingredient: 'chilli-oil', grams: 12 }])
+  expect(made.parts).toMatchObject([{ ingredient: 'chilli-oil', grams: 12 }])
 })
 
 test('a family recipe is read line by line, with the times it tells', () => {

@@ -1,15 +1,16 @@
 /** The household's own broths: written, copied, taken in, and found among all there are. Pure. */
 
+import { usual } from '@/api/parts'
 import type { Brief, Broth, BrothChoice, OwnBroth, RecipePreview } from '@/api/types'
 
 /** Puts a recipe into the brief; ingredients known by now are not put in twice. */
 export const takeRecipe = (preview: RecipePreview) => (draft: Brief) => {
-  const known = new Set((draft.ownIngredients ?? []).map((item) => item.id))
+  const known = new Set(draft.ownIngredients.map((item) => item.id))
   draft.ownIngredients = [
-    ...(draft.ownIngredients ?? []),
+    ...draft.ownIngredients,
     ...preview.ingredients.filter((item) => !known.has(item.id)),
   ]
-  draft.ownBroths = [...(draft.ownBroths ?? []).filter((b) => b.id !== preview.broth.id), preview.broth]
+  draft.ownBroths = [...draft.ownBroths.filter((b) => b.id !== preview.broth.id), preview.broth]
 }
 
 /** What is typed of a family recipe. */
@@ -74,6 +75,7 @@ const copyOfKnown = (broth: Broth, id: string): OwnBroth => ({
   waterMl: broth.waterMlPerLitre,
   base: broth.base && { broth: broth.base.broth, ml: broth.base.mlPerLitre },
   parts: broth.parts.map(({ ingredient, gramsPerLitre, scaling, pieceGrams }) => ({
+    ...usual('OwnBrothOwnPart'),
     ingredient,
     grams: gramsPerLitre,
     scaling,
@@ -114,19 +116,22 @@ export function hotter(
   id: string,
   by: Hotter,
   perLitre: number,
-  heat: NonNullable<OwnBroth['heat']>,
+  heat: OwnBroth['heat'],
 ): OwnBroth {
   const same: OwnBroth = broth.base
     ? copyOf(broth, id)
     : {
+        ...usual('OwnBroth'),
         ...{ id, makesMl: 1000, saltPercent: broth.saltPercent, waterMl: 0, parts: [], steps: [] },
         ...{ name: '', source: broth.source, base: { broth: broth.id, ml: 1000 } },
       }
+  const sort = { ...usual('OwnBrothOwnPart'), ingredient: by.ingredient }
   const part: OwnBroth['parts'][number] = by.drops
-    ? { ingredient: by.ingredient, grams: perLitre * DROP_GRAMS, pieceGrams: DROP_GRAMS }
-    : { ingredient: by.ingredient, grams: perLitre }
+    ? { ...sort, grams: perLitre * DROP_GRAMS, pieceGrams: DROP_GRAMS }
+    : { ...sort, grams: perLitre }
   const step: OwnBroth['steps'][number] = by.drops
     ? {
+        ...usual('OwnBrothOwnStep'),
         text: 'Off the heat: half the drops, stir, taste after a minute; the rest only then',
         minutes: 3,
         passive: false,
@@ -134,7 +139,13 @@ export function hotter(
         caution:
           'Extreme heat: gloves, drops only, out of children’s reach; this side is for who asked for it',
       }
-    : { text: 'Season this side apart, taste', minutes: 2, passive: false, at: 'NONE' }
+    : {
+        ...usual('OwnBrothOwnStep'),
+        text: 'Season this side apart, taste',
+        minutes: 2,
+        passive: false,
+        at: 'NONE',
+      }
   return {
     ...same,
     ...{ name: `${broth.name}, hotter`.slice(0, 60), heat },

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { api, ask } from '@/api/client'
+import { range, usual } from '@/api/parts'
 import type { BusyPreview, Cook } from '@/api/types'
 import { freshId } from '@/party/edits'
 import KeepChip from '@/household/KeepChip.vue'
@@ -9,7 +10,7 @@ import { SKILLS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import WhenInput from '@/ui/WhenInput.vue'
 import { clockText, weekday } from '@/ui/time'
-import { KITCHEN_PARTS, kitchenWith } from './crew'
+import { KITCHEN_PARTS } from './crew'
 import { vSaid } from '@/ui/said'
 
 /** Who cooks, what each may be asked, when each is there; and what the kitchen has. */
@@ -42,9 +43,9 @@ function toggleSkill(id: string, skill: NonNullable<Cook['skills']>[number]): vo
 /** An empty field means the usual hours; an end before the beginning gives the beginning up. */
 function setHour(id: string, field: 'from' | 'until', time: string): void {
   change('change a cook’s hours', id, (cook) => {
-    cook[field] = time ? `${time}:00` : undefined
-    if ((cook.from ?? '08:00:00') >= (cook.until ?? '22:30:00'))
-      cook[field === 'from' ? 'until' : 'from'] = undefined
+    const other = field === 'from' ? 'until' : 'from'
+    cook[field] = time ? `${time}:00` : usual('Cook')[field]
+    if (cook.from >= cook.until) cook[other] = usual('Cook')[other]
   })
 }
 
@@ -76,7 +77,11 @@ function take(id: string, preview: BusyPreview): void {
 
 function addCook(): void {
   party.edit('add a cook', (draft) => {
-    draft.cooks.push({ id: freshId('cook', draft.cooks), name: `Cook ${draft.cooks.length + 1}` })
+    draft.cooks.push({
+      ...usual('Cook'),
+      id: freshId('cook', draft.cooks),
+      name: `Cook ${draft.cooks.length + 1}`,
+    })
   })
 }
 
@@ -88,11 +93,9 @@ function removeCook(id: string): void {
 
 function setKitchen(part: (typeof KITCHEN_PARTS)[number], event: Event): void {
   const count = Math.round(Number((event.target as HTMLInputElement).value))
-  if (count >= part.min && count <= part.max)
-    party.edit(
-      'describe the kitchen',
-      (draft) => (draft.kitchen = kitchenWith(draft.kitchen, part.key, count)),
-    )
+  const { min, max } = range('Kitchen', part.key)
+  if (count >= min && count <= max)
+    party.edit('describe the kitchen', (draft) => (draft.kitchen[part.key] = count))
 }
 </script>
 
@@ -113,8 +116,8 @@ function setKitchen(part: (typeof KITCHEN_PARTS)[number], event: Event): void {
             <button
               type="button"
               class="chip"
-              :aria-pressed="!!cook.helper"
-              @click="change('change a helper', cook.id, (c) => (c.helper = c.helper ? undefined : true))"
+              :aria-pressed="cook.helper"
+              @click="change('change a helper', cook.id, (c) => (c.helper = !c.helper))"
             >
               helps when asked
             </button>
@@ -159,7 +162,7 @@ function setKitchen(part: (typeof KITCHEN_PARTS)[number], event: Event): void {
             </label>
           </div>
           <p v-if="said[cook.id]" role="status">{{ said[cook.id] }}</p>
-          <ul v-if="(cook.busy ?? []).length > 0" class="busy">
+          <ul v-if="cook.busy.length > 0" class="busy">
             <li v-for="(away, i) in cook.busy" :key="away.from">
               {{ weekday(away.from) }} {{ clockText(away.from) }} to {{ clockText(away.until) }},
               {{ away.what }}
@@ -183,11 +186,10 @@ function setKitchen(part: (typeof KITCHEN_PARTS)[number], event: Event): void {
           <label v-for="part in KITCHEN_PARTS" :key="part.key" class="field">
             <span class="quiet">{{ part.label }}</span>
             <input
-              v-said="brief.kitchen?.[part.key] ?? part.usual"
+              v-said="brief.kitchen[part.key]"
               class="line-input"
               type="number"
-              :min="part.min"
-              :max="part.max"
+              v-bind="range('Kitchen', part.key)"
               @change="setKitchen(part, $event)"
             />
           </label>

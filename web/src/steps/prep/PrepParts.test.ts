@@ -1,3 +1,4 @@
+import { usual } from '@/api/parts'
 import { flushPromises } from '@vue/test-utils'
 import { beforeEach, expect, it, vi } from 'vitest'
 import { aTask, figure } from '@/test/data'
@@ -17,8 +18,8 @@ const NOW = Date.parse('2026-11-28T17:10:00Z')
 /** Bo slices, Edda could. */
 beforeEach(() => {
   server.brief.cooks = [
-    { id: 'bo', name: 'Bo' },
-    { id: 'edda', name: 'Edda' },
+    { ...usual('Cook'), id: 'bo', name: 'Bo' },
+    { ...usual('Cook'), id: 'edda', name: 'Edda' },
   ]
   const prep = server.plan.prep
   prep.cooks = ['bo', 'edda'].map((cook) => ({
@@ -128,9 +129,9 @@ it('describes cooks and kitchen, and reads when somebody is away', async () => {
   expect(view.text()).toContain('1 time away taken. “Holiday”: all day.')
 
   await view.find('.kitchen input').setValue(2)
-  expect(party.brief?.kitchen).toEqual({ ringWatts: 2000, rings: 2 })
+  expect(party.brief?.kitchen).toEqual({ ...usual('Kitchen'), rings: 2 })
   await view.find('.kitchen input').setValue(99)
-  expect(party.brief?.kitchen?.rings).toBe(2)
+  expect(party.brief?.kitchen.rings).toBe(2)
   await view.find('[aria-label="Remove Edda"]').trigger('click')
   expect(party.brief?.cooks.map((cook) => cook.id)).toEqual(['bo'])
 })

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
+import { range } from '@/api/parts'
 import type { PrepTask } from '@/api/types'
 import { freeTask, pinTask } from '@/party/edits'
 import { useOpenParty } from '@/party/useOpenParty'
@@ -103,8 +104,7 @@ function setMinutes(event: Event): void {
           v-said="task.minutes.value"
           class="line-input minutes"
           type="number"
-          min="1"
-          max="2880"
+          v-bind="range('DecisionsTaskPin', 'minutes')"
           @change="setMinutes"
         />
       </label>

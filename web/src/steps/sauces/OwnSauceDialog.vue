@@ -16,7 +16,7 @@ const { party, brief, catalogue } = useOpenParty()
 const household = useHousehold()
 const open = ref(true)
 const typed = useKept('own sauce', JSON.parse(JSON.stringify(props.sauce)) as TypedSauce)
-const isNew = computed(() => !brief.value.ownSauces?.some(({ id }) => id === typed.value.id))
+const isNew = computed(() => !brief.value.ownSauces.some(({ id }) => id === typed.value.id))
 const unknown = computed(() => unknownParts(typed.value, catalogue.value))
 const problem = computed(() => problemOf(typed.value))
 const EGGS = [
@@ -26,7 +26,7 @@ const EGGS = [
 
 /** What nobody knows yet becomes something of the larder, which counts as the strictest until somebody says more. */
 function keep(): void {
-  const own = [...(brief.value.ownIngredients ?? [])]
+  const own = [...brief.value.ownIngredients]
   const ids = new Map<string, string>()
   for (const name of unknown.value) {
     const item: OwnIngredient = { id: freshId('own', own), name, category: 'LARDER' }
@@ -41,7 +41,7 @@ function keep(): void {
   const add = isNew.value
   party.edit(add ? 'stir a sauce of our own' : 'change a sauce of our own', (draft) => {
     draft.ownIngredients = own
-    draft.ownSauces = [...(draft.ownSauces ?? []).filter(({ id }) => id !== sauce.id), sauce]
+    draft.ownSauces = [...draft.ownSauces.filter(({ id }) => id !== sauce.id), sauce]
     if (add) draft.sauces.push({ sauce: sauce.id })
   })
   void household.keep(brief.value, 'SAUCE', sauce.id)
@@ -50,7 +50,7 @@ function keep(): void {
 
 function remove(): void {
   party.edit('take a sauce of our own away', (draft) => {
-    draft.ownSauces = draft.ownSauces?.filter(({ id }) => id !== typed.value.id)
+    draft.ownSauces = draft.ownSauces.filter(({ id }) => id !== typed.value.id)
   })
   open.value = false
 }

@@ -12,7 +12,7 @@ const guestName = (id: string) => brief.value.guests.find((g) => g.id === id)?.n
 /** What usually stands there, then what else of the larder was set out. */
 const parts = computed(() => {
   const usual = catalogue.value.sauceBar.map((part) => part.ingredient)
-  const more = (brief.value.sauceBar ?? []).filter((id) => !usual.includes(id))
+  const more = brief.value.sauceBar.filter((id) => !usual.includes(id))
   return [...usual, ...more].map((id) => ({ value: id, label: nameOf(id) }))
 })
 const larder = computed(() =>
@@ -22,7 +22,7 @@ const larder = computed(() =>
 )
 const guests = computed(() => brief.value.guests.map((g) => ({ value: g.id, label: g.name })))
 const stirring = computed(() => brief.value.guests.filter((g) => g.stirsOwnSauce).map((g) => g.id))
-const without = computed(() => stirring.value.length === 0 || (brief.value.sauceBar ?? []).length === 0)
+const without = computed(() => stirring.value.length === 0 || brief.value.sauceBar.length === 0)
 
 function add(event: Event): void {
   const input = event.target as HTMLInputElement
@@ -38,14 +38,14 @@ function toggleEverybody(): void {
   const own = !everybody.value
   party.edit(own ? 'everybody stirs their own' : 'nobody stirs their own', (draft) => {
     for (const guest of draft.guests) guest.stirsOwnSauce = own
-    if (own && !draft.sauceBar?.length)
+    if (own && !draft.sauceBar.length)
       draft.sauceBar = catalogue.value.sauceBar.map((part) => part.ingredient)
   })
 }
 
 function togglePart(ingredient: string): void {
   party.edit('change the sauce bar', (draft) => {
-    const bar = draft.sauceBar ?? []
+    const bar = draft.sauceBar
     draft.sauceBar = bar.includes(ingredient)
       ? bar.filter((part) => part !== ingredient)
       : [...bar, ingredient]
@@ -66,7 +66,7 @@ function toggleGuest(id: string): void {
     <div class="line">
       <h3>Set out</h3>
       <div class="choice-row">
-        <ChipChoice :options="parts" :on="brief.sauceBar ?? []" @choose="togglePart" />
+        <ChipChoice :options="parts" :on="brief.sauceBar" @choose="togglePart" />
         <input
           class="line-input more"
           list="bar-larder"

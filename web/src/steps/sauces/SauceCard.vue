@@ -14,7 +14,7 @@ const { party, brief, plan } = useOpenParty()
 /** For whom it is and how much of it, opened by a tap. */
 const telling = ref(false)
 const choice = computed(() => brief.value.sauces.find(({ sauce }) => sauce === props.sauce.id))
-const own = computed(() => brief.value.ownSauces?.some(({ id }) => id === props.sauce.id) ?? false)
+const own = computed(() => brief.value.ownSauces.some(({ id }) => id === props.sauce.id))
 const people = computed(() => brief.value.guests.map(({ id, name }) => ({ value: id, label: name })))
 const meant = computed(() => choice.value?.guests ?? brief.value.guests.map(({ id }) => id))
 const said = computed(() => {

@@ -18,11 +18,11 @@ const chosen = computed(() => new Set(brief.value.sauces.map((choice) => choice.
 const onTable = computed(() => catalogue.value.sauces.filter((sauce) => chosen.value.has(sauce.id)))
 /** The sauce of our own that is being written. */
 const writing = ref<TypedSauce>()
-const nextId = () => freshId('own-sauce', brief.value.ownSauces ?? [])
+const nextId = () => freshId('own-sauce', brief.value.ownSauces)
 
 /** One of our own is changed as it is; one of the catalogue is copied first. */
 function change(sauce: Sauce): void {
-  const own = brief.value.ownSauces?.find(({ id }) => id === sauce.id)
+  const own = brief.value.ownSauces.find(({ id }) => id === sauce.id)
   writing.value = own ? typedOf(own, catalogue.value) : copyOf(sauce, nextId(), catalogue.value)
 }
 const others = computed(() => catalogue.value.sauces.filter((sauce) => !chosen.value.has(sauce.id)))

@@ -1,3 +1,4 @@
+import { usual } from '@/api/parts'
 import { expect, it } from 'vitest'
 import type { Catalogue } from '@/api/types'
 import { asSauce, copyOf, emptySauce, hasEgg, problemOf, spooned, typedOf, unknownParts } from './ownSauce'
@@ -21,7 +22,7 @@ it('is the volume of its spoons, and shares mean the same in any spoon', () => {
   ]
   typed.broth = { count: 1, spoon: 'tbsp' }
   expect(asSauce(typed, idOf)).toEqual({
-    ...{ id: 'ours', name: 'Ours', brothMl: 15, use: 'DIP', rawEgg: undefined },
+    ...{ id: 'ours', name: 'Ours', brothMl: 15, use: 'DIP', minutes: 5, rawEgg: undefined },
     parts: [
       { ingredient: 'soy-sauce', ml: 30 },
       { ingredient: 'egg', ml: 5 },
@@ -55,7 +56,7 @@ it('stands in the form in the spoons it was typed in', () => {
   expect(spooned(22.5)).toEqual({ count: 1.5, spoon: 'tbsp' })
   expect(spooned(5)).toEqual({ count: 1, spoon: 'tsp' })
   expect(spooned(18)).toEqual({ count: 18, spoon: 'ml' })
-  const own = { id: 'ours', name: 'Ours', parts: [{ ingredient: 'soy-sauce', ml: 18 }] }
+  const own = { ...usual('OwnSauce'), id: 'ours', name: 'Ours', parts: [{ ingredient: 'soy-sauce', ml: 18 }] }
   expect(asSauce(typedOf(own, catalogue), idOf)).toMatchObject(own)
 })
 
@@ -66,7 +67,7 @@ it('a copy is the same sauce under a name of its own', () => {
     ...{ minutes: 4, mark: 'MEMORY' },
   } as Catalogue['sauces'][number]
   expect(asSauce(copyOf(sauce, 'ours', catalogue), idOf)).toEqual({
-    ...{ id: 'ours', name: 'Egg and soy, our way', brothMl: 20, use: 'DIP', rawEgg: true },
+    ...{ id: 'ours', name: 'Egg and soy, our way', brothMl: 20, use: 'DIP', minutes: 5, rawEgg: true },
     parts: [{ ingredient: 'egg', ml: 80 }],
   })
 })

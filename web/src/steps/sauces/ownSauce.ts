@@ -1,5 +1,6 @@
 /** Sauces of the household's own: as they are typed, by spoons or by shares. Pure. */
 
+import { usual } from '@/api/parts'
 import type { Catalogue, OwnSauce, Sauce } from '@/api/types'
 
 /** Kitchen measures of a sauce [ml]; a part is a spoon of whatever size, here a tablespoon. */
@@ -26,7 +27,7 @@ export interface TypedSauce {
   parts: TypedPart[]
   /** Broth from the pot that thins it. */
   broth: { count: number; spoon: Spoon }
-  use: NonNullable<OwnSauce['use']>
+  use: OwnSauce['use']
   rawEgg?: boolean
 }
 
@@ -69,10 +70,11 @@ export function asSauce(typed: TypedSauce, idOf: (name: string) => string): OwnS
   }
   const brothMl = typed.broth.count * mlOf(typed.broth.spoon)
   return {
+    ...usual('OwnSauce'),
     id: typed.id,
     name: typed.name.trim(),
     parts: [...parts].map(([ingredient, ml]) => ({ ingredient, ml })),
-    brothMl: brothMl > 0 ? brothMl : undefined,
+    brothMl: Math.max(0, brothMl),
     use: typed.use,
     rawEgg: typed.rawEgg,
   }
@@ -95,7 +97,7 @@ export const typedOf = (own: OwnSauce, catalogue: Catalogue): TypedSauce => ({
   name: own.name,
   parts: own.parts.map(({ ingredient, ml }) => ({ name: nameOf(catalogue, ingredient), ...spooned(ml) })),
   broth: own.brothMl ? spooned(own.brothMl) : { count: 0, spoon: 'tbsp' },
-  use: own.use ?? 'DIP',
+  use: own.use,
   rawEgg: own.rawEgg,
 })
 

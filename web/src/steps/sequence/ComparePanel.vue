@@ -7,10 +7,10 @@ import { useOpenParty } from '@/party/useOpenParty'
 import { EMPHASES } from './eating'
 
 /** The evening as it is beside the same one calmer and quicker: what each asks of people, and what it gives them. */
-type Emphasis = NonNullable<Brief['emphasis']>
+type Emphasis = Brief['emphasis']
 
 const { party, brief, plan } = useOpenParty()
-const own = computed(() => brief.value.emphasis ?? 'BALANCED')
+const own = computed(() => brief.value.emphasis)
 const open = ref(false)
 const others = ref(new Map<Emphasis, TablePlan>())
 const trouble = ref('')

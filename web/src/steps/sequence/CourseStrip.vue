@@ -24,7 +24,7 @@ const nameOf = (cut: string) => {
   const ingredient = catalogue.value.ingredients.find((i) => i.id === known?.ingredient)
   return ingredient?.name ?? plan.value.windows.find((w) => w.cut === cut)?.name.split(',')[0] ?? cut
 }
-const starch = computed(() => brief.value.starch ?? 'LAST')
+const starch = computed(() => brief.value.starch)
 const hasStarch = computed(() =>
   plan.value.portions.cuts.some((cut) => cut.category === 'STARCH' && cut.grams.value > 0),
 )

@@ -14,8 +14,8 @@ const MOST_COURSES = 12
 const { party, brief, plan } = useOpenParty()
 const open = ref(true)
 const shown = computed(() => plan.value.table.courses)
-const starch = computed(() => brief.value.starch ?? 'LAST')
-const tempo = computed(() => brief.value.tempo ?? 'BRISK')
+const starch = computed(() => brief.value.starch)
+const tempo = computed(() => brief.value.tempo)
 const ending = computed(() => brief.value.ending?.kind ?? 'NONE')
 const sides = computed(() =>
   plan.value.broths.sides.map(({ side, brothName }) => ({ value: side, label: brothName })),
@@ -36,7 +36,7 @@ function endIn(side: string): void {
 
 const does = <T,>(choices: { value: T; does: string }[], value: T) =>
   choices.find((choice) => choice.value === value)?.does
-const own = computed(() => (brief.value.order === 'OWN' ? (brief.value.courses ?? []) : []))
+const own = computed(() => (brief.value.order === 'OWN' ? brief.value.courses : []))
 const people = computed(() => {
   const cooks = brief.value.cooks.map(({ id, name }) => ({ value: id, label: name }))
   const guests = brief.value.guests
@@ -48,7 +48,7 @@ const people = computed(() => {
     .map(({ id, name }) => ({ value: id, label: name }))
   return [...cooks, ...guests]
 })
-const minders = computed(() => brief.value.minders ?? [])
+const minders = computed(() => brief.value.minders)
 const cutName = (cut: string) => plan.value.windows.find((w) => w.cut === cut)?.name ?? cut
 
 function edit(label: string, change: (courses: Course[]) => void): void {
@@ -57,7 +57,7 @@ function edit(label: string, change: (courses: Course[]) => void): void {
 
 function toggleMinder(id: string): void {
   party.edit('choose who minds', (draft) => {
-    const now = draft.minders ?? []
+    const now = draft.minders
     draft.minders = now.includes(id) ? now.filter((other) => other !== id) : [...now, id]
   })
 }

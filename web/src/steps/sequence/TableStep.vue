@@ -47,7 +47,7 @@ const oneSide = computed(() => side.value ?? sides.value[0]?.value ?? '')
 const oneGuest = computed(() => guest.value ?? guests.value[0]?.value ?? '')
 const said = computed(() => {
   const order = ORDERS.find((o) => o.value === brief.value.order)?.label
-  const noodles = STARCHES.find((s) => s.value === (brief.value.starch ?? 'LAST'))?.label
+  const noodles = STARCHES.find((s) => s.value === brief.value.starch)?.label
   return `${order}, noodles ${noodles}`
 })
 

@@ -14,7 +14,7 @@ it('begins the host’s own order as the courses there are', () => {
 
   expect(brief.order).toBe('OWN')
   expect(brief.courses).toEqual(shown)
-  expect(brief.courses?.[0]).not.toBe(shown[0])
+  expect(brief.courses[0]).not.toBe(shown[0])
 })
 
 it('keeps the host’s own courses under another order', () => {
@@ -45,7 +45,7 @@ it('drops a course in which nothing is left, but not the last one', () => {
 })
 
 it('eats from a pot as is usual for its kind, unless somebody says otherwise', () => {
-  expect([wayOf({}), wayOf({ kind: 'DIP' }), wayOf({ kind: 'PERSONAL' })]).toEqual([
+  expect([wayOf({ kind: 'POT' }), wayOf({ kind: 'DIP' }), wayOf({ kind: 'PERSONAL' })]).toEqual([
     'TEND',
     'DIP_AND_WRAP',
     'OWN_POT',

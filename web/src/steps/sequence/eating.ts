@@ -31,7 +31,7 @@ export const ORDERS: Choice<Brief['order']>[] = [
   { value: 'OWN', label: 'Our own', does: 'The courses as you set and drag them.' },
 ]
 
-export const STARCHES: Choice<NonNullable<Brief['starch']>>[] = [
+export const STARCHES: Choice<Brief['starch']>[] = [
   { value: 'FIRST', label: 'first', does: 'Noodles and rice open the meal.' },
   { value: 'HALF_WAY', label: 'half-way', does: 'Noodles and rice come in the middle.' },
   { value: 'LAST', label: 'last', does: 'Noodles and rice come when all else is eaten.' },
@@ -42,12 +42,12 @@ export const STARCHES: Choice<NonNullable<Brief['starch']>>[] = [
   },
 ]
 
-export const TEMPOS: Choice<NonNullable<Brief['tempo']>>[] = [
+export const TEMPOS: Choice<Brief['tempo']>[] = [
   { value: 'BRISK', label: 'hungry first', does: 'A quarter is eaten by a sixth of the meal.' },
   { value: 'EVEN', label: 'even', does: 'As much in every quarter of an hour.' },
 ]
 
-export const EMPHASES: Choice<NonNullable<Brief['emphasis']>>[] = [
+export const EMPHASES: Choice<Brief['emphasis']>[] = [
   { value: 'CALM', label: 'calm', does: 'Fewer, larger drops: less to do at the pots, longer waits.' },
   {
     value: 'BALANCED',
@@ -143,13 +143,13 @@ const copy = (courses: Course[]): Course[] =>
 
 /** An order is chosen; the host's own begins as the courses there are. */
 export const setOrder = (order: Brief['order'], shown: Course[]) => (draft: Brief) => {
-  if (order === 'OWN' && !draft.courses?.length) draft.courses = copy(shown)
+  if (order === 'OWN' && !draft.courses.length) draft.courses = copy(shown)
   draft.order = order
 }
 
 /** The host's own courses, which begin as those that are shown. */
 export const editCourses = (shown: Course[], edit: (courses: Course[]) => void) => (draft: Brief) => {
-  const courses = draft.order === 'OWN' && draft.courses ? draft.courses : copy(shown)
+  const courses = draft.order === 'OWN' ? draft.courses : copy(shown)
   edit(courses)
   draft.courses = courses.filter((course) => course.kinds.length > 0 || course.cuts.length > 0)
   if (draft.courses.length === 0) draft.courses = copy(shown)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { range } from '@/api/parts'
 import type { Line } from '@/api/types'
 import { useHousehold } from '@/household/store'
 import { useOpenParty } from '@/party/useOpenParty'
@@ -62,9 +63,7 @@ const dealing = ref<'BUNDLE' | 'SPEND'>()
 const take = ref(3)
 const pay = ref(2)
 const spend = ref('40.00')
-const deals = computed(
-  () => brief.value.prices.deals?.filter((deal) => deal.offer === props.line.offer) ?? [],
-)
+const deals = computed(() => brief.value.prices.deals.filter((deal) => deal.offer === props.line.offer))
 const deal = computed(() => {
   const { offer } = props.line
   if (dealing.value === 'SPEND') {
@@ -88,7 +87,7 @@ function putDeal(): void {
 
 function dropDeal(id: string): void {
   party.edit('take a deal away', (draft) => {
-    draft.prices.deals = draft.prices.deals?.filter((known) => known.id !== id)
+    draft.prices.deals = draft.prices.deals.filter((known) => known.id !== id)
   })
   void household.keep(brief.value, 'SHOPS')
 }
@@ -152,12 +151,18 @@ function atHome(): void {
               v-model.number="take"
               class="few"
               type="number"
-              min="2"
-              max="12"
+              v-bind="range('Deal', 'take')"
               aria-label="Packs taken"
             />
             <span>for</span>
-            <input v-model.number="pay" class="few" type="number" min="1" max="11" aria-label="Packs paid" />
+            <input
+              v-model.number="pay"
+              class="few"
+              type="number"
+              min="1"
+              :max="take - 1"
+              aria-label="Packs paid"
+            />
           </template>
           <template v-else>
             <span>a pack free from</span>

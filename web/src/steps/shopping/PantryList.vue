@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { range } from '@/api/parts'
 import KeepChip from '@/household/KeepChip.vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import { useKept } from '@/ui/useKept'
@@ -79,8 +80,7 @@ function remove(ingredient: string): void {
           :id="`pantry-${item.ingredient}`"
           v-said="item.grams"
           type="number"
-          min="0"
-          max="50000"
+          v-bind="range('PantryItem', 'grams')"
           @change="setGrams(item.ingredient, $event)"
         />
         <template v-if="item.grams !== undefined">g</template>

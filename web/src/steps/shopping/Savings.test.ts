@@ -29,7 +29,7 @@ it('shows deals, takes a trade by one tap and takes it back', async () => {
   const { decisions } = server.brief
   server.edited = {
     ...server.brief,
-    decisions: { ...decisions, trades: [...(decisions.trades ?? []), decided] },
+    decisions: { ...decisions, trades: [...decisions.trades, decided] },
   }
   const [back, take] = view.findAll('button')
   await take?.trigger('click')

@@ -12,7 +12,7 @@ const any = computed(() => ideas.value.length + deals.value.length + trades.valu
 
 function undo(shortOf: string, by: string): void {
   party.edit('take a trade back', (draft) => {
-    draft.decisions.trades = draft.decisions.trades?.filter((t) => t.shortOf !== shortOf || t.by !== by)
+    draft.decisions.trades = draft.decisions.trades.filter((t) => t.shortOf !== shortOf || t.by !== by)
   })
 }
 </script>

@@ -2,6 +2,7 @@
 import { mdiDotsHorizontal } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { useDisplay } from 'vuetify'
+import { usual } from '@/api/parts'
 import type { Line, Plan } from '@/api/types'
 import KeepChip from '@/household/KeepChip.vue'
 import { freshId } from '@/party/edits'
@@ -46,6 +47,7 @@ function addShop(): void {
   const id = freshId('shop', brief.value.shops)
   party.edit('add a shop', (draft) =>
     draft.shops.push({
+      ...usual('Shop'),
       id,
       name: 'Shop',
       onMarket: false,

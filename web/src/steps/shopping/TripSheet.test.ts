@@ -73,5 +73,5 @@ it('orders aisles by the keys, and by dragging', async () => {
   await rows()[0]?.trigger('pointerdown', { pointerId: 1 })
   await rows()[0]?.trigger('pointermove', { clientY: 35 })
   await rows()[3]?.trigger('pointerup')
-  expect(party.brief?.shops[0]?.aisles?.[3]).toBe(walked[0])
+  expect(party.brief?.shops[0]?.aisles[3]).toBe(walked[0])
 })

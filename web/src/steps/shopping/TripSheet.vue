@@ -13,7 +13,7 @@ import { vSaid } from '@/ui/said'
 import WhenInput from '@/ui/WhenInput.vue'
 
 type Shop = Brief['shops'][number]
-type Day = NonNullable<Shop['closedOn']>[number]
+type Day = Shop['closedOn'][number]
 
 /** A shop: its name, when the host goes there, when it opens, how the host walks it. */
 const props = defineProps<{ shopId: string }>()
@@ -55,8 +55,7 @@ function move(at: string): void {
 
 function toggle(day: Day): void {
   change('change closing days', (s) => {
-    const closed = s.closedOn ?? []
-    s.closedOn = closed.includes(day) ? closed.filter((d) => d !== day) : [...closed, day]
+    s.closedOn = s.closedOn.includes(day) ? s.closedOn.filter((d) => d !== day) : [...s.closedOn, day]
   })
 }
 

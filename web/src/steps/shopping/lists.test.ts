@@ -1,3 +1,4 @@
+import { usual } from '@/api/parts'
 import { expect, it } from 'vitest'
 import type { Brief } from '@/api/types'
 import { aBrief, aLine, aPlan } from '@/test/data'
@@ -70,9 +71,9 @@ it('learns what a thing without a price costs, and what another size costs', () 
 it('puts all shops on one way', () => {
   const brief = aBrief()
   brief.shops = [
-    { id: 'a', name: 'A', tripAt: '2026-11-27T18:00:00' },
-    { id: 'b', name: 'B', tripAt: '2026-11-28T09:00:00' },
-    { id: 'c', name: 'C', tripAt: '2026-11-26T09:00:00', againAt: '2026-11-28T09:00:00' },
+    { ...usual('Shop'), id: 'a', name: 'A', tripAt: '2026-11-27T18:00:00' },
+    { ...usual('Shop'), id: 'b', name: 'B', tripAt: '2026-11-28T09:00:00' },
+    { ...usual('Shop'), id: 'c', name: 'C', tripAt: '2026-11-26T09:00:00', againAt: '2026-11-28T09:00:00' },
   ]
   inOneTrip('b')(brief)
   expect(brief.shops[2]?.againAt).toBeUndefined()
@@ -85,7 +86,7 @@ it('puts all shops on one way', () => {
 
 it('goes today as soon as one can be there, unless it is closed', () => {
   const at = (now: string, shop: object) =>
-    todayAt({ id: 'a', name: 'A', tripAt: '2026-11-27T18:00:00', ...shop }, localMs(now))
+    todayAt({ ...usual('Shop'), id: 'a', name: 'A', tripAt: '2026-11-27T18:00:00', ...shop }, localMs(now))
   expect(at('2026-11-24T10:05:00', {})).toBe('2026-11-24T10:30:00')
   expect(at('2026-11-24T06:05:00', { opens: '08:00:00' })).toBe('2026-11-24T08:00:00')
   expect(at('2026-11-24T19:20:00', { closes: '20:00:00' })).toBeUndefined()
@@ -95,7 +96,7 @@ it('goes today as soon as one can be there, unless it is closed', () => {
 it('goes a second time on the last morning that is a later day', () => {
   const brief = { ...aBrief(), sitDown: '2026-11-28T19:00:00' }
   const at = (shop: object) =>
-    lastMorning(brief, { id: 'a', name: 'A', tripAt: '2026-11-26T18:00:00', ...shop })
+    lastMorning(brief, { ...usual('Shop'), id: 'a', name: 'A', tripAt: '2026-11-26T18:00:00', ...shop })
   expect(at({})).toBe('2026-11-28T10:00:00')
   expect(at({ opens: '11:30:00' })).toBe('2026-11-28T11:30:00')
   expect(at({ closedOn: ['SATURDAY'] })).toBe('2026-11-27T10:00:00')
@@ -107,6 +108,6 @@ it('types deals in as they stand on the shelf', () => {
   const brief = aBrief()
   addDeal({ offer: 'leek', take: 3, pay: 2 })(brief)
   addDeal({ offer: 'leek', spendCents: 4000 })(brief)
-  expect(brief.prices.deals?.map(dealText)).toEqual(['3 for 2', 'one free from 40.00'])
-  expect(new Set(brief.prices.deals?.map(({ id }) => id)).size).toBe(2)
+  expect(brief.prices.deals.map(dealText)).toEqual(['3 for 2', 'one free from 40.00'])
+  expect(new Set(brief.prices.deals.map(({ id }) => id)).size).toBe(2)
 })

@@ -90,7 +90,7 @@ export function lastMorning(brief: Brief, shop: Shop): string | undefined {
   let day = brief.sitDown.slice(0, 10)
   while (day > first) {
     const at = `${day}T${time}`
-    if (!shop.closedOn?.includes(dayOf(day)) && at < brief.sitDown) return at
+    if (!shop.closedOn.includes(dayOf(day)) && at < brief.sitDown) return at
     day = localText(localMs(`${day}T00:00:00`) - DAY_MS).slice(0, 10)
   }
   return undefined
@@ -107,15 +107,15 @@ export function todayAt(shop: Shop, now: number): string | undefined {
   const opens = shop.opens ? localMs(`${day}T${shop.opens}`) : soon
   const last = shop.closes ? localMs(`${day}T${shop.closes}`) - HALF_HOUR_MS : localMs(`${day}T23:00:00`)
   const at = Math.max(soon, opens)
-  const isClosed = shop.closedOn?.includes(dayOf(day)) ?? false
+  const isClosed = shop.closedOn.includes(dayOf(day))
   return isClosed || at > last ? undefined : localText(at)
 }
 
-type Day = NonNullable<Shop['closedOn']>[number]
+type Day = Shop['closedOn'][number]
 const DAYS: Day[] = ['SUNDAY', 'MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY']
 const dayOf = (date: string) => DAYS[new Date(`${date}T00:00:00Z`).getUTCDay()] as Day
 
-type Deal = NonNullable<Brief['prices']['deals']>[number]
+type Deal = Brief['prices']['deals'][number]
 
 /** A deal in the host's words. @example dealText({ id: 'd', offer: 'o', take: 3, pay: 2 }) // '3 for 2' */
 export const dealText = ({ take, pay, spendCents }: Deal): string =>
@@ -123,7 +123,7 @@ export const dealText = ({ take, pay, spendCents }: Deal): string =>
 
 /** One more deal on an offer. */
 export const addDeal = (deal: Omit<Deal, 'id'>) => (draft: Brief) => {
-  const deals = draft.prices.deals ?? []
+  const deals = draft.prices.deals
   draft.prices.deals = [...deals, { ...deal, id: freshId('deal', deals) }]
 }
 

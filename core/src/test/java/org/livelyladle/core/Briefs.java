@@ -9,13 +9,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Deal;
 import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Doneness;
+import org.livelyladle.core.brief.Emphasis;
 import org.livelyladle.core.brief.ExtraChoice;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Kitchen;
@@ -30,11 +30,14 @@ import org.livelyladle.core.brief.OwnSauce;
 import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PriceSnapshot;
+import org.livelyladle.core.brief.SaltBand;
 import org.livelyladle.core.brief.SauceChoice;
 import org.livelyladle.core.brief.SchoolOfOrder;
 import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.brief.Strength;
+import org.livelyladle.core.brief.Tempo;
 import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Broth;
@@ -72,8 +75,8 @@ public final class Briefs {
 
     public List<Cook> cooks = new ArrayList<>();
     public List<Shop> shops = new ArrayList<>(List.of(Shop.of("shop", "Shop", SIT_DOWN.minusDays(1))));
-    public @Nullable Integer altitudeM;
-    public @Nullable Kitchen kitchen;
+    public int altitudeM;
+    public Kitchen kitchen = Kitchen.USUAL;
     public Decisions decisions = Decisions.none();
     public SchoolOfOrder order = SchoolOfOrder.HARD_FIRST;
     public UnitSystem units = UnitSystem.METRIC;
@@ -99,7 +102,7 @@ public final class Briefs {
     }
 
     public static Guest guest(String id, Need... needs) {
-        return new Guest(id, id, Appetite.REGULAR, List.of(needs), List.of(), Heat.HOT, 0, null, null, null, null);
+        return new Guest(id, id, Appetite.REGULAR, List.of(needs), List.of(), Heat.HOT, 0, null, 100, false, null);
     }
 
     public static Need medical(NeedKind kind) {
@@ -152,16 +155,16 @@ public final class Briefs {
                 sauceBar,
                 own,
                 altitudeM,
-                null,
+                SaltBand.USUAL,
                 kitchen,
                 ownBroths,
                 ownSauces,
+                List.of(),
+                Tempo.BRISK,
+                Emphasis.BALANCED,
+                Starch.LAST,
                 null,
-                null,
-                null,
-                null,
-                null,
-                null,
+                List.of(),
                 without);
     }
 
@@ -189,7 +192,7 @@ public final class Briefs {
                 List.of(),
                 List.of(new Decisions.DropPin(briefs.menu.get(1), "p0-1", 1, "p0-1", random.nextInt(60))),
                 random.nextBoolean() ? List.of(new Decisions.SplashChoice("g0", "p0")) : List.of(),
-                null);
+                List.of());
         beside(briefs, new Random(~seed), catalogue);
         return briefs.build();
     }
@@ -250,7 +253,7 @@ public final class Briefs {
         List<Wish> wishes = new ArrayList<>();
         catalogue.cuts().stream()
                 .filter(cut -> random.nextInt(6) == 0)
-                .forEach(cut -> wishes.add(new Wish(cut.id(), Liking.values()[random.nextInt(4)], null, null)));
+                .forEach(cut -> wishes.add(new Wish(cut.id(), Liking.values()[random.nextInt(4)], null, false)));
         return new Guest(
                 id,
                 id.toUpperCase(java.util.Locale.ROOT),
@@ -260,8 +263,8 @@ public final class Briefs {
                 Heat.values()[random.nextInt(4)],
                 random.nextInt(4) == 0 ? random.nextInt(40) : 0,
                 null,
-                null,
-                null,
+                100,
+                false,
                 null);
     }
 

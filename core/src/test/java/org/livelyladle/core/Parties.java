@@ -44,6 +44,7 @@ import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.catalogue.Allergen;
 import org.livelyladle.core.catalogue.Bought;
+import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
@@ -103,7 +104,7 @@ public final class Parties {
         catalogue.broths().forEach(broth -> broths.add(broth.id()));
         briefs.mealMinutes = any(new Integer[] {45, 60, 80, 90, 100, 120, 150});
         briefs.units = oneIn(5) ? UnitSystem.US : UnitSystem.METRIC;
-        briefs.altitudeM = oneIn(5) ? any(new Integer[] {1500, 4000}) : null;
+        briefs.altitudeM = oneIn(5) ? any(new Integer[] {1500, 4000}) : 0;
         ownFood();
         cuts(catalogue);
         boolean isLarge = oneIn(ONE_IS_LARGE_OF);
@@ -115,8 +116,7 @@ public final class Parties {
         for (int i = 0; i < pots; i++) {
             briefs.pots.add(pot("p" + i));
         }
-        briefs.kitchen =
-                new Kitchen(2000, List.of(new Kitchen.Circuit("c1", "c1", 3500)), null, null, null, null, null, null);
+        briefs.kitchen = new Kitchen(2000, List.of(new Kitchen.Circuit("c1", "c1", 3500)), 4, 1, 1, 2, 60, 20);
         briefs.sauces.clear();
         List<String> sauces =
                 new ArrayList<>(catalogue.sauces().stream().map(s -> s.id()).toList());
@@ -180,11 +180,12 @@ public final class Parties {
         brief = Records.with(brief, "guests", guests);
         brief = Records.with(brief, "courses", courses);
         brief = Records.with(brief, "order", SchoolOfOrder.values()[table.nextInt(SchoolOfOrder.values().length)]);
-        brief = Records.with(brief, "tempo", table.nextInt(3) > 0 ? null : Tempo.EVEN);
-        brief = Records.with(brief, "starch", table.nextBoolean() ? null : Starch.values()[table.nextInt(4)]);
+        brief = Records.with(brief, "tempo", table.nextInt(3) > 0 ? Tempo.BRISK : Tempo.EVEN);
+        brief = Records.with(brief, "starch", table.nextBoolean() ? Starch.LAST : Starch.values()[table.nextInt(4)]);
         brief = Records.with(
                 brief, "ending", table.nextBoolean() ? null : new Ending(Ending.Kind.values()[table.nextInt(4)], null));
-        brief = Records.with(brief, "emphasis", table.nextInt(3) > 0 ? null : Emphasis.values()[table.nextInt(3)]);
+        brief = Records.with(
+                brief, "emphasis", table.nextInt(3) > 0 ? Emphasis.BALANCED : Emphasis.values()[table.nextInt(3)]);
         return table.nextInt(3) > 0
                 ? brief
                 : Records.with(
@@ -209,9 +210,9 @@ public final class Parties {
                     List.of(
                             new OwnSauce.SaucePart("soy-sauce", 20),
                             new OwnSauce.SaucePart(latest.nextBoolean() ? "egg" : "lime", 10)),
-                    latest.nextBoolean() ? 10.0 : null,
+                    latest.nextBoolean() ? 10 : 0,
                     Sauce.Use.values()[latest.nextInt(Sauce.Use.values().length)],
-                    null,
+                    5,
                     latest.nextBoolean() ? false : null));
             briefs.sauces.add("own-sauce");
         }
@@ -238,7 +239,7 @@ public final class Parties {
                             oneIn(3) ? null : any(RawRisk.values()),
                             null,
                             later.nextInt(4) == 0)));
-            menu.add(MenuItem.of("own-1.own", false, oneIn(2) ? 40 + random.nextInt(210) : null));
+            menu.add(MenuItem.of("own-1.own", false, oneIn(2) ? 40 + random.nextInt(210) : 100));
         }
         if (oneIn(4)) {
             briefs.ownBroths.add(new OwnBroth(
@@ -252,14 +253,14 @@ public final class Parties {
                             new OwnBroth.OwnPart(
                                     oneIn(2) ? "rice-wine" : "garlic",
                                     20,
-                                    null,
+                                    Broth.Scaling.LINEAR,
                                     null,
                                     OwnBroth.Adding.values()[later.nextInt(4)])),
                     List.of(OwnBroth.OwnStep.of("Simmer", 20, true)),
                     null,
                     later.nextInt(3) == 0 ? new OwnBroth.OwnBase("kelp-water", 500) : null,
                     null,
-                    null));
+                    Broth.Source.SCRATCH));
             broths.add("own-broth");
         }
     }
@@ -268,19 +269,19 @@ public final class Parties {
         List<Cut> cuts = new ArrayList<>(catalogue.cuts());
         Collections.shuffle(cuts, random);
         for (Cut cut : cuts.subList(0, 2 + random.nextInt(17))) {
-            Integer size = oneIn(3) ? any(new Integer[] {60, 250}) : null;
+            int size = oneIn(3) ? any(new Integer[] {60, 250}) : 100;
             menu.add(new MenuItem(
                     cut.id(),
                     cut.cooksFrozen() && oneIn(4),
                     size,
                     null,
-                    null,
+                    false,
                     null,
                     null,
                     oneIn(3) ? any(Bought.values()) : null,
-                    oneIn(6) ? any(KeptIn.values()) : null,
+                    oneIn(6) ? any(KeptIn.values()) : KeptIn.SHOP,
                     cut.makerCooks() && oneIn(2) ? Boolean.TRUE : null,
-                    mayStandBeside(catalogue, cut) && oneIn(6) ? Boolean.TRUE : null,
+                    mayStandBeside(catalogue, cut) && oneIn(6),
                     oneIn(5) ? amount(cut) : null,
                     later.nextInt(8) == 0 ? 20 + later.nextInt(400) : null));
         }
@@ -328,7 +329,7 @@ public final class Parties {
                 oneIn(2) ? Heat.HOT : any(Heat.values()),
                 arrives,
                 leaves,
-                oneIn(5) ? 10 + random.nextInt(190) : null,
+                oneIn(5) ? 10 + random.nextInt(190) : 100,
                 oneIn(4),
                 null);
     }
@@ -336,15 +337,15 @@ public final class Parties {
     private Pot pot(String id) {
         List<Side> sides = new ArrayList<>();
         for (int i = 1 + random.nextInt(3); i > 0; i--) {
-            sides.add(new Side(id + "-" + i, any(broths), any(TopUp.values()), oneIn(8) ? Boolean.TRUE : null));
+            sides.add(new Side(id + "-" + i, any(broths), any(TopUp.values()), oneIn(8)));
         }
         int ml = any(new Integer[] {300, 400, 500, 600, 800, 1200, 2400, 4000, 6000, 9000});
         boolean electric = oneIn(3);
         int watts = any(new Integer[] {200, 300, 500, 900, 1800, 2200, 2200, 3500});
         HeatSource heat = oneIn(2)
-                ? null
+                ? HeatSource.USUAL
                 : new HeatSource(electric ? any(HeatSource.Kind.values()) : HeatSource.Kind.BUTANE, watts, null, null);
-        if (heat != null && heat.kind().isElectric() && oneIn(2)) {
+        if (heat.kind().isElectric() && oneIn(2)) {
             heat = new HeatSource(heat.kind(), watts, "c1", null);
         }
         return new Pot(
@@ -369,7 +370,7 @@ public final class Parties {
                                 .toList()
                         : null,
                 null,
-                later.nextInt(3) == 0 ? Boil.values()[later.nextInt(Boil.values().length)] : null);
+                later.nextInt(3) == 0 ? Boil.values()[later.nextInt(Boil.values().length)] : Boil.SIMMER);
     }
 
     private Decisions decisions() {

@@ -12,6 +12,7 @@ import java.util.ArrayDeque;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
+import java.util.Map;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -29,6 +30,7 @@ class ApiDescriptionTest extends ServerTest {
     private static final Path DESCRIPTION = Path.of("../web/src/api/openapi.json");
     private static final Path WORDS = Path.of("../web/src/api/words.json");
     private static final Path KEYS = Path.of("../web/src/api/keys.json");
+    private static final Path PARTS = Path.of("../web/src/api/parts.json");
     private static final Comparator<List<String>> BY_ID = Comparator.comparing(
                     (List<String> way) -> !way.equals(List.of("id")))
             .thenComparing(List::toString);
@@ -46,7 +48,10 @@ class ApiDescriptionTest extends ServerTest {
         check(SCHEMA, schemaOf("Brief", "A party of Lively Ladle (party.json)", api));
         check(HOUSEHOLD, schemaOf("Household", "A household of Lively Ladle (household.json)", api));
         check(WORDS, api.get("x-words"));
-        check(KEYS, keysOf(schemaOf("Brief", "", api), schemaOf("Household", "", api)));
+        JsonNode party = schemaOf("Brief", "", api);
+        JsonNode household = schemaOf("Household", "", api);
+        check(KEYS, keysOf(party, household));
+        check(PARTS, partsOf(party, household));
     }
 
     @Test
@@ -93,6 +98,33 @@ class ApiDescriptionTest extends ServerTest {
                             }));
         }
         return pretty.valueToTree(keys);
+    }
+
+    /** By kind of entity, what is usual of what may be left out, and what its numbers may be. */
+    private JsonNode partsOf(JsonNode... documents) {
+        TreeMap<String, TreeMap<String, JsonNode>> usual = new TreeMap<>();
+        TreeMap<String, TreeMap<String, JsonNode>> ranges = new TreeMap<>();
+        for (JsonNode document : documents) {
+            document.get("$defs")
+                    .properties()
+                    .forEach(entity -> entity.getValue()
+                            .path("properties")
+                            .properties()
+                            .forEach(part -> {
+                                if (part.getValue().has("default")) {
+                                    usual.computeIfAbsent(entity.getKey(), name -> new TreeMap<>())
+                                            .put(part.getKey(), part.getValue().get("default"));
+                                }
+                                if (part.getValue().has("maximum")) {
+                                    ObjectNode range = pretty.createObjectNode();
+                                    range.set("min", part.getValue().get("minimum"));
+                                    range.set("max", part.getValue().get("maximum"));
+                                    ranges.computeIfAbsent(entity.getKey(), name -> new TreeMap<>())
+                                            .put(part.getKey(), range);
+                                }
+                            }));
+        }
+        return pretty.valueToTree(Map.of("usual", usual, "ranges", ranges));
     }
 
     /** The part of the description a document consists of, as a schema of its own. */

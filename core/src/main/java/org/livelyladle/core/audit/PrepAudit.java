@@ -100,7 +100,7 @@ public final class PrepAudit {
         if (!said && !cook.can(Skill.of(task.at(), false))) {
             report("P2", task.id() + " is not for " + cook.id());
         }
-        if (cook.isHelper() && !task.pinned() && cooks.stream().anyMatch(other -> !other.isHelper())) {
+        if (cook.helper() && !task.pinned() && cooks.stream().anyMatch(other -> !other.helper())) {
             report("P2", task.id() + " went to a helper unasked");
         }
         if (!isThere(cook, task.startsAt(), handsUntil(task))) {
@@ -121,9 +121,9 @@ public final class PrepAudit {
         LocalTime time = minute.toLocalTime();
         LocalDate party = brief.sitDown().toLocalDate();
         boolean evening = minute.toLocalDate().equals(party)
-                && !time.isBefore(cook.fromOrUsual())
+                && !time.isBefore(cook.from())
                 && minute.isBefore(brief.sitDown().plusHours(3));
-        boolean day = !time.isBefore(cook.fromOrUsual()) && time.isBefore(cook.untilOrUsual());
+        boolean day = !time.isBefore(cook.from()) && time.isBefore(cook.until());
         return (day || evening)
                 && cook.busy().stream().noneMatch(b -> !minute.isBefore(b.from()) && minute.isBefore(b.until()));
     }
@@ -174,7 +174,7 @@ public final class PrepAudit {
         }
         boolean counted = a.at() == b.at()
                 && List.of(Station.SINK, Station.RING, Station.OVEN).contains(a.at());
-        boolean exists = brief.kitchenOrUsual().count(a.at()) > 0;
+        boolean exists = brief.kitchen().count(a.at()) > 0;
         if (counted && exists && a.unit() == b.unit() && overlap(a.startsAt(), a.endsAt(), b.startsAt(), b.endsAt())) {
             report("P4", a.at() + " " + a.unit() + " is taken by " + a.id() + " and " + b.id());
         }
@@ -210,7 +210,7 @@ public final class PrepAudit {
 
     /** Units within what the kitchen has; litres by the minute. */
     private void counted() {
-        Kitchen kitchen = brief.kitchenOrUsual();
+        Kitchen kitchen = brief.kitchen();
         for (PrepTask task : tasks) {
             int there = kitchen.count(task.at());
             if (!task.at().isCold() && there > 0 && task.unit() >= there) {

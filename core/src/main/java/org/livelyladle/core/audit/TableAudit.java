@@ -280,7 +280,7 @@ public final class TableAudit {
      */
     private void staysHot(Pot pot, Side side) {
         double salt = catalogue.broth(side.broth()).saltPercent();
-        double boil = BoilingPoint.celsius(brief.altitude(), salt);
+        double boil = BoilingPoint.celsius(brief.altitudeM(), salt);
         double floor = Math.max(LEAST_FLOOR_C, Math.min(FLOOR_C, boil - FLOOR_BELOW_BOIL_K));
         Map<String, Cut> cuts = new HashMap<>();
         Map<String, Double> scales = new HashMap<>();

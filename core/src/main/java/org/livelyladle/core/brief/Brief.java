@@ -7,7 +7,6 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
@@ -22,6 +21,9 @@ import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
 import org.livelyladle.core.measure.UnitSystem;
 
 /**
@@ -60,15 +62,15 @@ public record Brief(
         String title,
         LocalDateTime sitDown,
         String zone,
-        int mealMinutes,
+        @Within(min = 30, max = 240) int mealMinutes,
         UnitSystem units,
         String currency,
         SchoolOfOrder order,
         Map<Category, Double> portionsPerAdult,
-        double sauceMlPerAdult,
-        int marginPercent,
-        int wasteCentsPerKg,
-        int bufferMinutes,
+        @Within(min = 0, max = 300) double sauceMlPerAdult,
+        @Within(min = 0, max = 50) int marginPercent,
+        @Within(min = 0, max = 10000) int wasteCentsPerKg,
+        @Within(min = 0, max = 120) int bufferMinutes,
         @Key("id") List<Guest> guests,
         @Key("id") List<Pot> pots,
         @Key("cut") List<MenuItem> menu,
@@ -77,22 +79,23 @@ public record Brief(
         PriceSnapshot prices,
         @Key("ingredient") List<PantryItem> pantry,
         @Key("id") List<Cook> cooks,
-        Decisions decisions,
-        @Key("ingredient") @Nullable List<ExtraChoice> extras,
-        @Key({}) @Nullable List<String> sauceBar,
-        @Key("id") @Nullable List<OwnIngredient> ownIngredients,
-        @Nullable Integer altitudeM,
-        @Nullable SaltBand saltBand,
-        @Nullable Kitchen kitchen,
-        @Key("id") @Nullable List<OwnBroth> ownBroths,
-        @Key("id") @Nullable List<OwnSauce> ownSauces,
-        @Nullable List<Course> courses,
-        @Nullable Tempo tempo,
-        @Nullable Emphasis emphasis,
-        @Nullable Starch starch,
+        @Usual("{}") Decisions decisions,
+        @Key("ingredient") @Usual("[]") List<ExtraChoice> extras,
+        @Key({}) @Usual("[]") List<String> sauceBar,
+        @Key("id") @Usual("[]") List<OwnIngredient> ownIngredients,
+        @Within(min = -400, max = 5000) @Usual("0") int altitudeM,
+        @Usual("{\"lowPercent\":0.8,\"highPercent\":1.0}") SaltBand saltBand,
+        @Usual("{}") Kitchen kitchen,
+        @Key("id") @Usual("[]") List<OwnBroth> ownBroths,
+        @Key("id") @Usual("[]") List<OwnSauce> ownSauces,
+        @Usual("[]") List<Course> courses,
+        @Usual("BRISK") Tempo tempo,
+        @Usual("BALANCED") Emphasis emphasis,
+        @Usual("LAST") Starch starch,
         @Nullable Ending ending,
-        @Nullable List<String> minders,
-        @Key({}) @Nullable List<Category> without) {
+        @Usual("[]") List<String> minders,
+        @Key({}) @Usual("[]") List<Category> without) {
+    private static final Ranges RANGES = Ranges.of(Brief.class);
 
     public static final String FORMAT = "lively-ladle/party";
     public static final int VERSION = 2;
@@ -120,17 +123,17 @@ public record Brief(
         Check.present(sitDown, "sitDown");
         Check.range(sitDown.getYear(), "sitDown", FIRST_YEAR, LAST_YEAR);
         zone = Check.zone(zone, "zone");
-        Check.range(mealMinutes, "mealMinutes", 30, 240);
+        RANGES.check("mealMinutes", mealMinutes);
         Check.present(units, "units");
         if (currency == null || !CURRENCY.matcher(currency).matches()) {
             throw new InvalidInputException("currency", String.valueOf(currency), "three capital letters such as EUR");
         }
         Check.present(order, "order");
         portionsPerAdult = complete(portionsPerAdult);
-        Check.range(sauceMlPerAdult, "sauceMlPerAdult", 0, 300);
-        Check.range(marginPercent, "marginPercent", 0, 50);
-        Check.range(wasteCentsPerKg, "wasteCentsPerKg", 0, 10_000);
-        Check.range(bufferMinutes, "bufferMinutes", 0, 120);
+        RANGES.check("sauceMlPerAdult", sauceMlPerAdult);
+        RANGES.check("marginPercent", marginPercent);
+        RANGES.check("wasteCentsPerKg", wasteCentsPerKg);
+        RANGES.check("bufferMinutes", bufferMinutes);
         guests = Check.distinct(guests, "guests", MOST_GUESTS, Guest::id);
         pots = Check.distinct(pots, "pots", MOST_POTS, Pot::id);
         Check.distinct(sidesOf(pots), "pots.sides", MOST_SIDES, Side::id);
@@ -144,13 +147,16 @@ public record Brief(
                 sitDown.getYear() + 1);
         pantry = Check.distinct(pantry, "pantry", 500, PantryItem::ingredient);
         cooks = Check.distinct(cooks, "cooks", 10, Cook::id);
-        decisions = decisions == null ? Decisions.none() : decisions;
+        Check.present(decisions, "decisions");
         extras = Check.distinct(extras, "extras", 40, ExtraChoice::ingredient);
         sauceBar = Check.distinct(sauceBar, "sauceBar", 40, ingredient -> ingredient);
         ownIngredients = Check.distinct(ownIngredients, "ownIngredients", 200, OwnIngredient::id);
-        if (altitudeM != null) {
-            Check.range(altitudeM, "altitudeM", -400, 5000);
-        }
+        RANGES.check("altitudeM", altitudeM);
+        Check.present(saltBand, "saltBand");
+        Check.present(kitchen, "kitchen");
+        Check.present(tempo, "tempo");
+        Check.present(emphasis, "emphasis");
+        Check.present(starch, "starch");
         ownBroths = Check.distinct(ownBroths, "ownBroths", 50, OwnBroth::id);
         ownSauces = Check.distinct(ownSauces, "ownSauces", 50, OwnSauce::id);
         courses = Check.list(courses, "courses", MOST_COURSES);
@@ -205,22 +211,20 @@ public record Brief(
 
     /** The catalogue as this household knows it: its own ingredients and corrections put in. */
     public Catalogue extend(Catalogue catalogue) {
-        Catalogue known = ownIngredients == null || ownIngredients.isEmpty()
-                ? catalogue
-                : OwnIngredient.putInto(catalogue, ownIngredients);
-        Catalogue stirred = ownSauces == null || ownSauces.isEmpty() ? known : OwnSauce.putInto(known, ownSauces);
-        Catalogue brewed = ownBroths == null || ownBroths.isEmpty() ? stirred : OwnBroth.putInto(stirred, ownBroths);
+        Catalogue known = ownIngredients.isEmpty() ? catalogue : OwnIngredient.putInto(catalogue, ownIngredients);
+        Catalogue stirred = ownSauces.isEmpty() ? known : OwnSauce.putInto(known, ownSauces);
+        Catalogue brewed = ownBroths.isEmpty() ? stirred : OwnBroth.putInto(stirred, ownBroths);
         List<Cut> cooked = menu.stream()
                 .filter(MenuItem::isCookedByMaker)
                 .flatMap(item -> brewed.findCut(item.cut()).map(item::stateOf).stream())
                 .toList();
         List<Broth> plain = sides().stream()
-                .filter(Side::isUnsalted)
+                .filter(Side::unsalted)
                 .map(Side::broth)
                 .distinct()
                 .filter(broth -> sides().stream()
                         .filter(side -> side.broth().equals(broth))
-                        .allMatch(Side::isUnsalted))
+                        .allMatch(Side::unsalted))
                 .flatMap(broth -> brewed.findBroth(broth).map(Broth::unsalted).stream())
                 .toList();
         return cooked.isEmpty() && plain.isEmpty()
@@ -252,27 +256,6 @@ public record Brief(
         return sold.size() == 1 ? sold.get(0) : cut.usuallyBought();
     }
 
-    /** Where the party is [m above sea level]. */
-    public double altitude() {
-        return altitudeM == null ? 0 : altitudeM;
-    }
-
-    public SaltBand saltBandOrUsual() {
-        return Objects.requireNonNullElse(saltBand, SaltBand.USUAL);
-    }
-
-    public Tempo tempoOrUsual() {
-        return Objects.requireNonNullElse(tempo, Tempo.BRISK);
-    }
-
-    public Emphasis emphasisOrUsual() {
-        return Objects.requireNonNullElse(emphasis, Emphasis.BALANCED);
-    }
-
-    public Starch starchOrUsual() {
-        return Objects.requireNonNullElse(starch, Starch.LAST);
-    }
-
     /**
      * Whether food stands beside the pots: noodles laid into the bowls, what the host said does, and, where every pot is
      * for dipping only, noodles and leaves to wrap. Nothing else is eaten without a pot: it may not be good or safe raw.
@@ -280,9 +263,9 @@ public record Brief(
     public boolean standsBeside(Category kind, Cut cut) {
         boolean dipOnly =
                 !pots.isEmpty() && pots.stream().allMatch(pot -> pot.wayOrUsual() == WayOfEating.DIP_AND_WRAP);
-        boolean inTheBowl = kind == Category.STARCH && starchOrUsual() == Starch.IN_THE_BOWL;
+        boolean inTheBowl = kind == Category.STARCH && starch == Starch.IN_THE_BOWL;
         return inTheBowl
-                || mayStandBeside(kind, cut) && (dipOnly || item(cut.id()).isBeside());
+                || mayStandBeside(kind, cut) && (dipOnly || item(cut.id()).beside());
     }
 
     /** What is eaten cooked in the kitchen, or raw. */
@@ -292,10 +275,6 @@ public record Brief(
             case LEAVES -> cut.shape() == Shape.LEAF;
             case MEAT, SEAFOOD, BALLS, TOFU, MUSHROOMS, ROOTS, VEGETABLES, LARDER -> false;
         };
-    }
-
-    public Kitchen kitchenOrUsual() {
-        return Objects.requireNonNullElse(kitchen, Kitchen.USUAL);
     }
 
     /** The same party but for what is changed in the draft. */

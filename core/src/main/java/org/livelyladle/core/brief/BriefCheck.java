@@ -76,17 +76,16 @@ public final class BriefCheck {
         Set<String> guests = ids(brief.guests(), Guest::id);
         Objects.requireNonNullElse(pot.reachedBy(), List.<String>of())
                 .forEach(guest -> Check.known(guest, guests, path + ".reachedBy", "a guest of this party"));
-        String circuit = pot.heatOrUsual().circuit();
+        String circuit = pot.heat().circuit();
         if (circuit != null) {
-            List<Kitchen.Circuit> circuits =
-                    Objects.requireNonNullElse(brief.kitchenOrUsual().circuits(), List.of());
+            List<Kitchen.Circuit> circuits = brief.kitchen().circuits();
             Check.known(
                     circuit, ids(circuits, Kitchen.Circuit::id), path + ".heat.circuit", "a circuit of this kitchen");
         }
     }
 
     private void ownBroths() {
-        List<OwnBroth> own = Objects.requireNonNullElse(brief.ownBroths(), List.of());
+        List<OwnBroth> own = brief.ownBroths();
         for (int i = 0; i < own.size(); i++) {
             base(own.get(i), "ownBroths[" + i + "].base.broth");
             List<OwnBroth.OwnPart> parts = own.get(i).parts();
@@ -97,7 +96,7 @@ public final class BriefCheck {
     }
 
     private void ownSauces() {
-        List<OwnSauce> own = Objects.requireNonNullElse(brief.ownSauces(), List.of());
+        List<OwnSauce> own = brief.ownSauces();
         for (int i = 0; i < own.size(); i++) {
             List<OwnSauce.SaucePart> parts = own.get(i).parts();
             for (int j = 0; j < parts.size(); j++) {
@@ -132,7 +131,7 @@ public final class BriefCheck {
                 throw new InvalidInputException(
                         path + ".cooked", true, "false: " + catalogue.fullName(cut) + " is not sold cooked");
             }
-            if (item.isBeside()
+            if (item.beside()
                     && !Brief.mayStandBeside(catalogue.ingredientOf(cut).category(), cut)) {
                 throw new InvalidInputException(
                         path + ".beside", true, "false: only noodles, rice and leaves stand beside the pots");
@@ -226,32 +225,32 @@ public final class BriefCheck {
             throw new InvalidInputException(
                     "courses", "nothing", "1 to " + Brief.MOST_COURSES + " courses for an own order");
         }
-        List<Course> courses = Objects.requireNonNullElse(brief.courses(), List.of());
+        List<Course> courses = brief.courses();
         for (int i = 0; i < courses.size(); i++) {
             String path = "courses[" + i + "].cuts";
             courses.get(i).cuts().forEach(cut -> cut(cut, path));
         }
         Set<String> people = ids(brief.guests(), Guest::id);
         people.addAll(ids(brief.cooks(), Cook::id));
-        Objects.requireNonNullElse(brief.minders(), List.<String>of())
-                .forEach(minder -> Check.known(minder, people, "minders", "a cook or guest of this party"));
+        brief.minders().forEach(minder -> Check.known(minder, people, "minders", "a cook or guest of this party"));
     }
 
     private void beside() {
-        List<ExtraChoice> extras = Objects.requireNonNullElse(brief.extras(), List.of());
+        List<ExtraChoice> extras = brief.extras();
         for (int i = 0; i < extras.size(); i++) {
             String path = "extras[" + i + "].ingredient";
             String id = extras.get(i).ingredient();
             catalogue.findExtra(id).orElseThrow(() -> unknown(path, id, "an extra of the catalogue"));
         }
-        List<String> bar = Objects.requireNonNullElse(brief.sauceBar(), List.of());
+        List<String> bar = brief.sauceBar();
         for (int i = 0; i < bar.size(); i++) {
             String path = "sauceBar[" + i + "]";
             String id = bar.get(i);
             catalogue.findBarPart(id).orElseThrow(() -> unknown(path, id, "something of the larder"));
         }
         Set<String> offers = ids(brief.prices().offers(), Offer::id);
-        Objects.requireNonNullElse(brief.prices().deals(), List.<Deal>of())
+        brief.prices()
+                .deals()
                 .forEach(deal -> Check.known(deal.offer(), offers, "prices.deals.offer", "an offer of these prices"));
     }
 
@@ -272,8 +271,7 @@ public final class BriefCheck {
         decisions.portions().forEach(pin -> cut(pin.cut(), "decisions.portions.cut"));
         decisions.drops().forEach(pin -> cut(pin.cut(), "decisions.drops.cut"));
         decisions.offers().forEach(pin -> ingredient(pin.ingredient(), "decisions.offers.ingredient"));
-        Objects.requireNonNullElse(decisions.trades(), List.<Decisions.Trade>of())
-                .forEach(this::trade);
+        decisions.trades().forEach(this::trade);
         Set<String> cooks = ids(brief.cooks(), Cook::id);
         decisions.tasks().stream()
                 .filter(pin -> pin.cook() != null)

@@ -31,21 +31,21 @@ public final class BriefDraft {
     public List<PantryItem> pantry;
     public List<Cook> cooks;
     public Decisions decisions;
-    public @Nullable List<ExtraChoice> extras;
-    public @Nullable List<String> sauceBar;
-    public @Nullable List<OwnIngredient> ownIngredients;
-    public @Nullable Integer altitudeM;
-    public @Nullable SaltBand saltBand;
-    public @Nullable Kitchen kitchen;
-    public @Nullable List<OwnBroth> ownBroths;
-    public @Nullable List<OwnSauce> ownSauces;
-    public @Nullable List<Course> courses;
-    public @Nullable Tempo tempo;
-    public @Nullable Emphasis emphasis;
-    public @Nullable Starch starch;
+    public List<ExtraChoice> extras;
+    public List<String> sauceBar;
+    public List<OwnIngredient> ownIngredients;
+    public int altitudeM;
+    public SaltBand saltBand;
+    public Kitchen kitchen;
+    public List<OwnBroth> ownBroths;
+    public List<OwnSauce> ownSauces;
+    public List<Course> courses;
+    public Tempo tempo;
+    public Emphasis emphasis;
+    public Starch starch;
     public @Nullable Ending ending;
-    public @Nullable List<String> minders;
-    public @Nullable List<Category> without;
+    public List<String> minders;
+    public List<Category> without;
 
     BriefDraft(Brief brief) {
         catalogueVersion = brief.catalogueVersion();

@@ -10,6 +10,7 @@ import org.livelyladle.core.catalogue.Skill;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Usual;
 
 /**
  * A pair of hands in the kitchen.
@@ -23,11 +24,11 @@ import org.livelyladle.core.check.Key;
 public record Cook(
         String id,
         String name,
-        @Nullable Boolean helper,
+        @Usual("false") boolean helper,
         @Key({}) @Nullable List<Skill> skills,
-        @Nullable LocalTime from,
-        @Nullable LocalTime until,
-        @Nullable List<Busy> busy) {
+        @Usual("\"08:00\"") LocalTime from,
+        @Usual("\"22:30\"") LocalTime until,
+        @Usual("[]") List<Busy> busy) {
     /** Nobody is asked to begin before; memory. */
     public static final LocalTime USUAL_FROM = LocalTime.of(8, 0);
 
@@ -40,17 +41,16 @@ public record Cook(
         Check.id(id, "id");
         name = Check.text(name, "name", 40);
         skills = skills == null ? null : Check.distinct(skills, "skills", Skill.values().length, skill -> skill);
-        LocalTime begins = from == null ? USUAL_FROM : from;
-        LocalTime ends = until == null ? USUAL_UNTIL : until;
-        if (!begins.isBefore(ends)) {
-            throw new InvalidInputException("until", ends, "a time after " + begins);
+        Check.present(from, "from");
+        if (!from.isBefore(Check.present(until, "until"))) {
+            throw new InvalidInputException("until", until, "a time after " + from);
         }
         busy = Check.distinct(busy, "busy", MOST_BUSY, away -> away);
     }
 
     /** A cook who does everything at any time of the day. */
     public static Cook of(String id, String name) {
-        return new Cook(id, name, null, null, null, null, null);
+        return new Cook(id, name, false, null, USUAL_FROM, USUAL_UNTIL, List.of());
     }
 
     /** Away from one local time of the party's zone until another. */
@@ -66,16 +66,15 @@ public record Cook(
 
     /** Plans of theirs long before or after a party are none of its business. */
     void near(LocalDateTime sitDown, String field) {
-        List<Busy> away = busy == null ? List.of() : busy;
-        for (int i = 0; i < away.size(); i++) {
-            Check.near(away.get(i).from(), sitDown, field + ".busy[" + i + "].from");
-            Check.near(away.get(i).until(), sitDown, field + ".busy[" + i + "].until");
+        for (int i = 0; i < busy.size(); i++) {
+            Check.near(busy.get(i).from(), sitDown, field + ".busy[" + i + "].from");
+            Check.near(busy.get(i).until(), sitDown, field + ".busy[" + i + "].until");
         }
     }
 
     /** The same person, no longer waiting to be asked. */
     public Cook helping() {
-        return new Cook(id, name, null, skills, from, until, busy);
+        return new Cook(id, name, false, skills, from, until, busy);
     }
 
     /** The same cook with other plans. */
@@ -85,25 +84,13 @@ public record Cook(
 
     /** The same cook with all plans so much later. */
     Cook later(Duration by) {
-        List<Busy> moved = busy().stream()
+        List<Busy> moved = busy.stream()
                 .map(away -> new Busy(away.from().plus(by), away.until().plus(by), away.what()))
                 .toList();
         return away(moved);
     }
 
-    public boolean isHelper() {
-        return Boolean.TRUE.equals(helper);
-    }
-
     public boolean can(Collection<Skill> asked) {
         return skills == null || skills.containsAll(asked);
-    }
-
-    public LocalTime fromOrUsual() {
-        return from == null ? USUAL_FROM : from;
-    }
-
-    public LocalTime untilOrUsual() {
-        return until == null ? USUAL_UNTIL : until;
     }
 }

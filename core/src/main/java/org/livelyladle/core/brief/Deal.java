@@ -3,6 +3,8 @@ package org.livelyladle.core.brief;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Within;
 
 /**
  * What a shop gives on top of its prices. It is used only where the real cost falls.
@@ -15,20 +17,19 @@ import org.livelyladle.core.check.InvalidInputException;
 public record Deal(
         String id,
         String offer,
-        @Nullable Integer take,
+        @Within(min = 2, max = 12) @Nullable Integer take,
         @Nullable Integer pay,
-        @Nullable Integer spendCents) {
-    private static final int MOST_TAKEN = 12;
-    private static final int MOST_CENTS = 1_000_000;
+        @Within(min = 1, max = 1000000) @Nullable Integer spendCents) {
+    private static final Ranges RANGES = Ranges.of(Deal.class);
 
     public Deal {
         Check.id(id, "id");
         Check.id(offer, "offer");
         if (take != null && pay != null && spendCents == null) {
-            Check.range(take, "take", 2, MOST_TAKEN);
+            RANGES.check("take", take);
             Check.range(pay, "pay", 1, take - 1);
         } else if (take == null && pay == null && spendCents != null) {
-            Check.range(spendCents, "spendCents", 1, MOST_CENTS);
+            RANGES.check("spendCents", spendCents);
         } else {
             throw new InvalidInputException(
                     "take", id, "either take and pay (n for m) or spendCents (a free pack from so much on)");

@@ -7,15 +7,18 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
 
 /** What the host decided by hand. A hard rule beats a pin; the beaten pin stays and the plan says why. */
 public record Decisions(
-        @Key({"guest", "cut"}) List<PortionPin> portions,
-        @Key("ingredient") List<OfferPin> offers,
-        @Key("task") List<TaskPin> tasks,
-        @Key({"cut", "side", "batch"}) List<DropPin> drops,
-        @Key({"guest", "pot"}) List<SplashChoice> splashes,
-        @Key({"shortOf", "by"}) @Nullable List<Trade> trades) {
+        @Key({"guest", "cut"}) @Usual("[]") List<PortionPin> portions,
+        @Key("ingredient") @Usual("[]") List<OfferPin> offers,
+        @Key("task") @Usual("[]") List<TaskPin> tasks,
+        @Key({"cut", "side", "batch"}) @Usual("[]") List<DropPin> drops,
+        @Key({"guest", "pot"}) @Usual("[]") List<SplashChoice> splashes,
+        @Key({"shortOf", "by"}) @Usual("[]") List<Trade> trades) {
 
     public Decisions {
         portions = Check.distinct(portions, "portions", 2000, pin -> List.of(pin.guest(), pin.cut()));
@@ -85,8 +88,7 @@ public record Decisions(
 
     /** These decisions and one more trade. */
     public Decisions trading(Trade trade) {
-        return trades(Stream.concat(Stream.ofNullable(trades).flatMap(List::stream), Stream.of(trade))
-                .toList());
+        return trades(Stream.concat(trades.stream(), Stream.of(trade)).toList());
     }
 
     public boolean acceptsSplash(String guest, String pot) {
@@ -94,11 +96,16 @@ public record Decisions(
     }
 
     /** So many grams of a cut for a guest [g, as planned]. */
-    public record PortionPin(String guest, String cut, double grams) {
+    public record PortionPin(
+            String guest,
+            String cut,
+            @Within(min = 0, max = 2000) double grams) {
+        private static final Ranges RANGES = Ranges.of(PortionPin.class);
+
         public PortionPin {
             Check.id(guest, "guest");
             Check.id(cut, "cut");
-            Check.range(grams, "grams", 0, 2000);
+            RANGES.check("grams", grams);
         }
     }
 
@@ -119,22 +126,19 @@ public record Decisions(
      */
     public record TaskPin(
             String task,
-            @Nullable Integer minutesBefore,
+            @Within(min = 0, max = 10080) @Nullable Integer minutesBefore,
             @Nullable String cook,
-            @Nullable Integer minutes) {
+            @Within(min = 1, max = 2880) @Nullable Integer minutes) {
+        private static final Ranges RANGES = Ranges.of(TaskPin.class);
         public static final int LONGEST_MINUTES = 48 * 60;
 
         public TaskPin {
             Check.id(task, "task");
-            if (minutesBefore != null) {
-                Check.range(minutesBefore, "minutesBefore", 0, 7 * 24 * 60);
-            }
+            RANGES.check("minutesBefore", minutesBefore);
             if (cook != null) {
                 Check.id(cook, "cook");
             }
-            if (minutes != null) {
-                Check.range(minutes, "minutes", 1, LONGEST_MINUTES);
-            }
+            RANGES.check("minutes", minutes);
             if (minutesBefore == null && cook == null && minutes == null) {
                 throw new InvalidInputException("minutesBefore", "missing", "minutesBefore, cook or minutes");
             }
@@ -142,13 +146,20 @@ public record Decisions(
     }
 
     /** The n-th batch of a cut planned for a side goes in there, or into another side, at a minute after sitting down. */
-    public record DropPin(String cut, String side, int batch, String toSide, double minute) {
+    public record DropPin(
+            String cut,
+            String side,
+            @Within(min = 1, max = 50) int batch,
+            String toSide,
+            @Within(min = -30, max = 300) double minute) {
+        private static final Ranges RANGES = Ranges.of(DropPin.class);
+
         public DropPin {
             Check.id(cut, "cut");
             Check.id(side, "side");
-            Check.range(batch, "batch", 1, 50);
+            RANGES.check("batch", batch);
             Check.id(toSide, "toSide");
-            Check.range(minute, "minute", -30, 300);
+            RANGES.check("minute", minute);
         }
     }
 
@@ -156,11 +167,16 @@ public record Decisions(
      * So many grams of a cut are served as another one to guests who eat both [g, as planned], so that a pack less is
      * bought.
      */
-    public record Trade(String shortOf, String by, double grams) {
+    public record Trade(
+            String shortOf,
+            String by,
+            @Within(min = 1, max = 5000) double grams) {
+        private static final Ranges RANGES = Ranges.of(Trade.class);
+
         public Trade {
             Check.id(shortOf, "shortOf");
             Check.id(by, "by");
-            Check.range(grams, "grams", 1, 5000);
+            RANGES.check("grams", grams);
             if (shortOf.equals(by)) {
                 throw new InvalidInputException("by", by, "another cut than the one it stands in for");
             }

@@ -9,6 +9,9 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
 
 /**
  * Somebody who comes to eat.
@@ -27,17 +30,17 @@ public record Guest(
         @Key("kind") List<Need> needs,
         @Key("cut") List<Wish> wishes,
         Heat heat,
-        int arrivesAfterMinutes,
-        @Nullable Integer leavesAfterMinutes,
-        @Nullable Integer portionPercent,
-        @Nullable Boolean stirsOwnSauce,
+        @Within(min = 0, max = 240) int arrivesAfterMinutes,
+        @Within(min = 10, max = 240) @Nullable Integer leavesAfterMinutes,
+        @Within(min = 10, max = 200) @Usual("100") int portionPercent,
+        @Usual("false") boolean stirsOwnSauce,
         @Nullable String favouriteSide) {
+    private static final Ranges RANGES = Ranges.of(Guest.class);
     private static final int USUAL_PERCENT = 100;
     /** How fast somebody eats what lies in the bowl [g/s]; memory. */
     private static final double EATS_G_PER_S = 20 / 60.0;
 
     private static final double CHILD_EATS_G_PER_S = 10 / 60.0;
-    private static final int LATEST_MINUTES = 240;
 
     public Guest {
         Check.ownId(id, "id");
@@ -46,13 +49,11 @@ public record Guest(
         needs = Check.distinct(needs, "needs", 23, Need::kind);
         wishes = Check.distinct(wishes, "wishes", 100, Wish::cut);
         Check.present(heat, "heat");
-        Check.range(arrivesAfterMinutes, "arrivesAfterMinutes", 0, LATEST_MINUTES);
+        RANGES.check("arrivesAfterMinutes", arrivesAfterMinutes);
         if (leavesAfterMinutes != null) {
-            Check.range(leavesAfterMinutes, "leavesAfterMinutes", arrivesAfterMinutes + 10, LATEST_MINUTES);
+            RANGES.check("leavesAfterMinutes", leavesAfterMinutes, arrivesAfterMinutes + 10);
         }
-        portionPercent = portionPercent == null ? USUAL_PERCENT : portionPercent;
-        Check.range(portionPercent, "portionPercent", 10, 200);
-        stirsOwnSauce = Boolean.TRUE.equals(stirsOwnSauce);
+        RANGES.check("portionPercent", portionPercent);
         if (favouriteSide != null) {
             Check.id(favouriteSide, "favouriteSide");
         }
@@ -60,7 +61,7 @@ public record Guest(
 
     /** A plain guest: on time, staying, with the usual portion. */
     public static Guest of(String id, String name, Appetite appetite, Heat heat) {
-        return new Guest(id, name, appetite, List.of(), List.of(), heat, 0, null, null, null, null);
+        return new Guest(id, name, appetite, List.of(), List.of(), heat, 0, null, USUAL_PERCENT, false, null);
     }
 
     /** The same guest, there at other times [min after sitting down]. */
@@ -96,17 +97,18 @@ public record Guest(
 
     /** The same guest, who keeps away from these things as well, each as strictly as it may be meant. */
     public Guest alsoNeeding(List<NeedKind> kinds) {
-        Guest guest = this;
-        for (NeedKind kind : kinds) {
-            guest = guest.alsoNeeding(Need.asStrictAsMayBe(kind));
-        }
-        return guest;
+        return alsoKeeping(kinds.stream().map(Need::asStrictAsMayBe).toList());
     }
 
     /** The same guest with one need more, or one kept more strictly; never less so. */
     public Guest alsoNeeding(Need need) {
+        return alsoKeeping(List.of(need));
+    }
+
+    /** The same guest with more needs, or some kept more strictly; never less so. */
+    public Guest alsoKeeping(List<Need> others) {
         Map<NeedKind, Need> all = new LinkedHashMap<>();
-        Stream.concat(needs.stream(), Stream.of(need)).forEach(one -> all.merge(one.kind(), one, Need::stricter));
+        Stream.concat(needs.stream(), others.stream()).forEach(one -> all.merge(one.kind(), one, Need::stricter));
         return as(appetite, List.copyOf(all.values()), heat);
     }
 
@@ -156,7 +158,7 @@ public record Guest(
             List<Wish> wishes,
             int arrives,
             @Nullable Integer leaves,
-            @Nullable Boolean stirsOwnSauce,
+            boolean stirsOwnSauce,
             @Nullable String favouriteSide) {
         return new Guest(
                 id, name, appetite, needs, wishes, heat, arrives, leaves, portionPercent, stirsOwnSauce, favouriteSide);
@@ -202,7 +204,7 @@ public record Guest(
     }
 
     public boolean eatsUsualPortion() {
-        return portionPercent == null || portionPercent == USUAL_PERCENT;
+        return portionPercent == USUAL_PERCENT;
     }
 
     public Liking likingOf(String cut) {

@@ -2,6 +2,8 @@ package org.livelyladle.core.brief;
 
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Within;
 
 /**
  * What heats a pot at the table.
@@ -12,9 +14,10 @@ import org.livelyladle.core.check.Check;
  */
 public record HeatSource(
         Kind kind,
-        int watts,
+        @Within(min = 200, max = 6000) int watts,
         @Nullable String circuit,
-        @Nullable Integer plateMm) {
+        @Within(min = 80, max = 500) @Nullable Integer plateMm) {
+    private static final Ranges RANGES = Ranges.of(HeatSource.class);
     /** What a table is heated with when nobody has said: a cartridge stove; memory. */
     public static final HeatSource USUAL = new HeatSource(Kind.BUTANE, 2200, null, null);
 
@@ -49,13 +52,11 @@ public record HeatSource(
 
     public HeatSource {
         Check.present(kind, "kind");
-        Check.range(watts, "watts", 200, 6000);
+        RANGES.check("watts", watts);
         if (circuit != null) {
             Check.id(circuit, "circuit");
         }
-        if (plateMm != null) {
-            Check.range(plateMm, "plateMm", 80, 500);
-        }
+        RANGES.check("plateMm", plateMm);
     }
 
     /** The same heat, nobody having said which circuit it is plugged into. */

@@ -1,10 +1,12 @@
 package org.livelyladle.core.brief;
 
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Station;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
 
 /**
  * What the house has besides pots. What is left out is as usual.
@@ -17,16 +19,17 @@ import org.livelyladle.core.check.Key;
  * @param freezerLitres room in the freezer for this party [l]
  */
 public record Kitchen(
-        int ringWatts,
-        @Key("id") @Nullable List<Circuit> circuits,
-        @Nullable Integer rings,
-        @Nullable Integer ovens,
-        @Nullable Integer sinks,
-        @Nullable Integer boards,
-        @Nullable Integer fridgeLitres,
-        @Nullable Integer freezerLitres) {
+        @Within(min = 500, max = 6000) @Usual("2000") int ringWatts,
+        @Key("id") @Usual("[]") List<Circuit> circuits,
+        @Within(min = 1, max = 12) @Usual("4") int rings,
+        @Within(min = 0, max = 4) @Usual("1") int ovens,
+        @Within(min = 1, max = 4) @Usual("1") int sinks,
+        @Within(min = 1, max = 10) @Usual("2") int boards,
+        @Within(min = 1, max = 1000) @Usual("60") int fridgeLitres,
+        @Within(min = 0, max = 1000) @Usual("20") int freezerLitres) {
+    private static final Ranges RANGES = Ranges.of(Kitchen.class);
     /** A kitchen nobody has described; memory. */
-    public static final Kitchen USUAL = new Kitchen(2000, null, 4, 1, 1, 2, 60, 20);
+    public static final Kitchen USUAL = new Kitchen(2000, List.of(), 4, 1, 1, 2, 60, 20);
 
     /** Part of a ring's rating that reaches a lidded pot; memory. */
     public static final double RING_EFFICIENCY = 0.7;
@@ -36,35 +39,34 @@ public record Kitchen(
      *
      * @param watts what the host reads on it, amperes times volts [W]
      */
-    public record Circuit(String id, String name, int watts) {
+    public record Circuit(
+            String id,
+            String name,
+            @Within(min = 500, max = 20000) int watts) {
+        private static final Ranges RANGES = Ranges.of(Circuit.class);
+
         public Circuit {
             Check.id(id, "id");
             name = Check.text(name, "name", 40);
-            Check.range(watts, "watts", 500, 20_000);
+            RANGES.check("watts", watts);
         }
     }
 
     public Kitchen {
-        Check.range(ringWatts, "ringWatts", 500, 6000);
+        RANGES.check("ringWatts", ringWatts);
         circuits = Check.distinct(circuits, "circuits", 10, Circuit::id);
-        range(rings, "rings", 1, 12);
-        range(ovens, "ovens", 0, 4);
-        range(sinks, "sinks", 1, 4);
-        range(boards, "boards", 1, 10);
-        range(fridgeLitres, "fridgeLitres", 1, 1000);
-        range(freezerLitres, "freezerLitres", 0, 1000);
-    }
-
-    private static void range(@Nullable Integer value, String field, int min, int max) {
-        if (value != null) {
-            Check.range(value, field, min, max);
-        }
+        RANGES.check("rings", rings);
+        RANGES.check("ovens", ovens);
+        RANGES.check("sinks", sinks);
+        RANGES.check("boards", boards);
+        RANGES.check("fridgeLitres", fridgeLitres);
+        RANGES.check("freezerLitres", freezerLitres);
     }
 
     /** How many there are of a station, or litres of it. */
     public int count(Station station) {
-        Integer own = switch (station) {
-            case NONE -> Integer.valueOf(Integer.MAX_VALUE);
+        return switch (station) {
+            case NONE -> Integer.MAX_VALUE;
             case VEGETABLE_BOARD, RAW_MEAT_BOARD, RAW_FISH_BOARD -> boards;
             case SINK -> sinks;
             case RING -> rings;
@@ -72,6 +74,5 @@ public record Kitchen(
             case FRIDGE -> fridgeLitres;
             case FREEZER -> freezerLitres;
         };
-        return own == null ? USUAL.count(station) : own;
     }
 }

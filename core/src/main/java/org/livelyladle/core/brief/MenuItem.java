@@ -9,6 +9,9 @@ import org.livelyladle.core.catalogue.StartState;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
 
 /**
  * A cut that is on the menu.
@@ -21,7 +24,7 @@ import org.livelyladle.core.check.Key;
  * @param inSides the only sides it goes into; any when left out
  * @param bought the state it is bought in; what its offers say when left out, else the cut's usual one
  * @param keptIn where it comes from; the shop when left out
- * @param cooked its maker has cooked it, the packet says so; raw when left out
+ * @param cooked its maker has cooked it, the packet says so; null counts as raw as long as nobody has said
  * @param beside it stands beside the pots: noodles and rice are cooked for the bowls, leaves are eaten raw; false when left
  *     out
  * @param amount how much there is to be of it, in the host's words; shared by the portions when left out
@@ -30,29 +33,25 @@ import org.livelyladle.core.check.Key;
 public record MenuItem(
         String cut,
         boolean fromFrozen,
-        @Nullable Integer sizePercent,
+        @Within(min = 40, max = 250) @Usual("100") int sizePercent,
         @Nullable Tending tending,
-        @Nullable Boolean eatenLast,
+        @Usual("false") boolean eatenLast,
         @Nullable String with,
         @Key({}) @Nullable List<String> inSides,
         @Nullable Bought bought,
-        @Nullable KeptIn keptIn,
+        @Usual("SHOP") KeptIn keptIn,
         @Nullable Boolean cooked,
-        @Nullable Boolean beside,
+        @Usual("false") boolean beside,
         @Nullable Amount amount,
-        @Nullable Integer secondsGrams) {
+        @Within(min = 10, max = 5000) @Nullable Integer secondsGrams) {
+    private static final Ranges RANGES = Ranges.of(MenuItem.class);
     private static final int USUAL = 100;
-    private static final int MOST_SECONDS_G = 5000;
 
     public MenuItem {
         Check.id(cut, "cut");
-        if (sizePercent != null) {
-            Check.range(sizePercent, "sizePercent", 40, 250);
-            sizePercent = sizePercent == USUAL ? null : sizePercent;
-        }
-        if (secondsGrams != null) {
-            Check.range(secondsGrams, "secondsGrams", 10, MOST_SECONDS_G);
-        }
+        RANGES.check("sizePercent", sizePercent);
+        Check.present(keptIn, "keptIn");
+        RANGES.check("secondsGrams", secondsGrams);
         if (tending == Tending.PLATE) {
             throw new InvalidInputException("tending", tending, "DIP, BASKET or SHARED; PLATE is a way of a pot");
         }
@@ -62,21 +61,21 @@ public record MenuItem(
         inSides = inSides == null || inSides.isEmpty()
                 ? null
                 : Check.distinct(inSides, "inSides", Brief.MOST_SIDES, side -> side);
-        keptIn = keptIn == KeptIn.SHOP ? null : keptIn;
     }
 
     /** As it comes, thawed and shared by the portions. */
     public static MenuItem of(String cut) {
-        return of(cut, false, null);
+        return of(cut, false, USUAL);
     }
 
     /**
      * Cut to a size.
      *
-     * @param sizePercent against the catalogue's size [%]; 100 when left out
+     * @param sizePercent against the catalogue's size [%]
      */
-    public static MenuItem of(String cut, boolean fromFrozen, @Nullable Integer sizePercent) {
-        return new MenuItem(cut, fromFrozen, sizePercent, null, null, null, null, null, null, null, null, null, null);
+    public static MenuItem of(String cut, boolean fromFrozen, int sizePercent) {
+        return new MenuItem(
+                cut, fromFrozen, sizePercent, null, false, null, null, null, KeptIn.SHOP, null, false, null, null);
     }
 
     /** The same cut, cooked by whoever made it or raw. */
@@ -106,7 +105,7 @@ public record MenuItem(
 
     /** Another cut of the same food, bought and kept like this one. */
     public MenuItem as(String other) {
-        return new MenuItem(other, false, null, null, null, null, null, bought, keptIn, cooked, null, null, null);
+        return new MenuItem(other, false, USUAL, null, false, null, null, bought, keptIn, cooked, false, null, null);
     }
 
     private MenuItem copy(
@@ -137,21 +136,13 @@ public record MenuItem(
         return secondsGrams == null || amount != null && amount.unit().isAsBought() ? 0 : secondsGrams;
     }
 
-    public boolean isEatenLast() {
-        return Boolean.TRUE.equals(eatenLast);
-    }
-
-    public boolean isBeside() {
-        return Boolean.TRUE.equals(beside);
-    }
-
     public boolean isCookedByMaker() {
         return Boolean.TRUE.equals(cooked);
     }
 
     /** All that is needed of it is in the house. */
     public boolean isAtHome() {
-        return keptIn != null;
+        return keptIn != KeptIn.SHOP;
     }
 
     /** It comes out of the freezer straight into the broth. */
@@ -176,6 +167,6 @@ public record MenuItem(
 
     /** Every dimension of the cut against the catalogue's [1]. */
     public double scale() {
-        return (sizePercent == null ? USUAL : sizePercent) / 100.0;
+        return sizePercent / 100.0;
     }
 }

@@ -5,6 +5,8 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Within;
 
 /**
  * What a shop asks for an ingredient: a pack (grams and price) or loose goods (step and price per kilogram).
@@ -21,14 +23,13 @@ public record Offer(
         String shop,
         String ingredient,
         String name,
-        @Nullable Integer grams,
-        @Nullable Integer priceCents,
-        @Nullable Integer stepGrams,
-        @Nullable Integer priceCentsPerKg,
+        @Within(min = 1, max = 50000) @Nullable Integer grams,
+        @Within(min = 0, max = 1000000) @Nullable Integer priceCents,
+        @Within(min = 1, max = 50000) @Nullable Integer stepGrams,
+        @Within(min = 0, max = 1000000) @Nullable Integer priceCentsPerKg,
         @Nullable Bought bought,
         @Nullable LocalDate asOf) {
-
-    private static final int MOST_GRAMS = 50_000;
+    private static final Ranges RANGES = Ranges.of(Offer.class);
     private static final int MOST_CENTS = 1_000_000;
     private static final int GRAMS_PER_KG = 1000;
 
@@ -43,10 +44,10 @@ public record Offer(
             throw new InvalidInputException(
                     "grams", id, "either grams and priceCents (a pack) or stepGrams and priceCentsPerKg (loose)");
         }
-        checkRange(grams, "grams", 1, MOST_GRAMS);
-        checkRange(priceCents, "priceCents", 0, MOST_CENTS);
-        checkRange(stepGrams, "stepGrams", 1, MOST_GRAMS);
-        checkRange(priceCentsPerKg, "priceCentsPerKg", 0, MOST_CENTS);
+        RANGES.check("grams", grams);
+        RANGES.check("priceCents", priceCents);
+        RANGES.check("stepGrams", stepGrams);
+        RANGES.check("priceCentsPerKg", priceCentsPerKg);
         if (loose && stepGrams * (long) priceCentsPerKg / GRAMS_PER_KG > MOST_CENTS) {
             throw new InvalidInputException(
                     "priceCentsPerKg",

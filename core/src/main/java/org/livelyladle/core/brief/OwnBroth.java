@@ -12,6 +12,9 @@ import org.livelyladle.core.catalogue.Station;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Mark;
 
@@ -29,15 +32,16 @@ import org.livelyladle.core.measure.Mark;
 public record OwnBroth(
         String id,
         String name,
-        double makesMl,
-        double saltPercent,
-        @Nullable Heat heat,
+        @Within(min = 200, max = 50000) double makesMl,
+        @Within(min = 0, max = 5) double saltPercent,
+        @Usual("HOT") Heat heat,
         @Key("ingredient") List<OwnPart> parts,
-        List<OwnStep> steps,
+        @Usual("[]") List<OwnStep> steps,
         @Nullable String recipeUrl,
         @Nullable OwnBase base,
-        @Nullable Double waterMl,
-        Broth.@Nullable Source source) {
+        @Within(min = 0, max = 100000) @Nullable Double waterMl,
+        @Usual("SCRATCH") Broth.Source source) {
+    private static final Ranges RANGES = Ranges.of(OwnBroth.class);
     private static final double LITRE_ML = 1000;
     /** Simmering with the lid ajar takes about this much with it [1]; memory. */
     private static final double LOST_SHARE = 0.15;
@@ -49,17 +53,17 @@ public record OwnBroth(
     public OwnBroth {
         Check.ownId(id, "id");
         name = Check.text(name, "name", 60);
-        Check.range(makesMl, "makesMl", 200, 50_000);
-        Check.range(saltPercent, "saltPercent", 0, 5);
+        RANGES.check("makesMl", makesMl);
+        RANGES.check("saltPercent", saltPercent);
         parts = Check.distinct(parts, "parts", 40, OwnPart::ingredient);
         if (parts.isEmpty() && base == null) {
             throw new InvalidInputException("parts", "none", "one ingredient at least, or another broth in it");
         }
-        steps = Check.list(Objects.requireNonNullElse(steps, List.of()), "steps", 30);
+        steps = Check.list(steps, "steps", 30);
         if (recipeUrl != null) {
             recipeUrl = Check.text(recipeUrl, "recipeUrl", 300);
         }
-        Check.rangeOrNone(waterMl, "waterMl", 0, 100_000);
+        RANGES.check("waterMl", waterMl);
         if (base != null) {
             Check.range(base.ml, "base.ml", 10, 2 * makesMl);
         }
@@ -71,10 +75,10 @@ public record OwnBroth(
             String name,
             double makesMl,
             double saltPercent,
-            @Nullable Heat heat,
+            Heat heat,
             List<OwnPart> parts,
             List<OwnStep> steps) {
-        return new OwnBroth(id, name, makesMl, saltPercent, heat, parts, steps, null, null, null, null);
+        return new OwnBroth(id, name, makesMl, saltPercent, heat, parts, steps, null, null, null, Broth.Source.SCRATCH);
     }
 
     /** So much of another broth goes in [ml]. */
@@ -105,23 +109,30 @@ public record OwnBroth(
      */
     public record OwnPart(
             String ingredient,
+
+            @Within(min = Broth.Part.DROP_GRAMS, max = 20000)
             double grams,
-            Broth.@Nullable Scaling scaling,
-            @Nullable Double pieceGrams,
-            @Nullable Adding adding) {
+
+            @Usual("LINEAR") Broth.Scaling scaling,
+
+            @Within(min = Broth.Part.DROP_GRAMS, max = 5000) @Nullable
+            Double pieceGrams,
+
+            @Usual("COOKED") Adding adding) {
+        private static final Ranges RANGES = Ranges.of(OwnPart.class);
+
         public OwnPart {
             Check.id(ingredient, "ingredient");
-            Check.range(grams, "grams", Broth.Part.DROP_GRAMS, 20_000);
-            Check.rangeOrNone(pieceGrams, "pieceGrams", Broth.Part.DROP_GRAMS, 5000);
+            RANGES.check("grams", grams);
+            RANGES.check("pieceGrams", pieceGrams);
         }
 
         public static OwnPart of(String ingredient, double grams) {
-            return new OwnPart(ingredient, grams, null, null, null);
+            return new OwnPart(ingredient, grams, Broth.Scaling.LINEAR, null, Adding.COOKED);
         }
 
         private Broth.Part perLitre(double litres) {
-            return new Broth.Part(
-                    ingredient, grams / litres, Objects.requireNonNullElse(scaling, Broth.Scaling.LINEAR), pieceGrams);
+            return new Broth.Part(ingredient, grams / litres, scaling, pieceGrams);
         }
     }
 
@@ -134,31 +145,27 @@ public record OwnBroth(
      */
     public record OwnStep(
             String text,
-            double minutes,
+            @Within(min = 0, max = 1440) double minutes,
             boolean passive,
-            @Nullable Double minutesPerLitre,
-            @Nullable Station at,
+            @Within(min = 0, max = 240) @Usual("0") double minutesPerLitre,
+            @Usual("RING") Station at,
             @Nullable String caution) {
+        private static final Ranges RANGES = Ranges.of(OwnStep.class);
+
         public OwnStep {
             text = Check.text(text, "text", 300);
-            Check.range(minutes, "minutes", 0, 1440);
-            Check.rangeOrNone(minutesPerLitre, "minutesPerLitre", 0, 240);
+            RANGES.check("minutes", minutes);
+            RANGES.check("minutesPerLitre", minutesPerLitre);
             caution = caution == null || caution.isEmpty() ? null : Check.text(caution, "caution", 200);
         }
 
         public static OwnStep of(String text, double minutes, boolean passive) {
-            return new OwnStep(text, minutes, passive, null, null, null);
+            return new OwnStep(text, minutes, passive, 0, Station.RING, null);
         }
 
         private Broth.BrothStep as(String id) {
             return new Broth.BrothStep(
-                    id,
-                    text,
-                    minutes,
-                    Objects.requireNonNullElse(minutesPerLitre, 0.0),
-                    passive,
-                    Objects.requireNonNullElse(at, Station.RING),
-                    Objects.requireNonNullElse(caution, ""));
+                    id, text, minutes, minutesPerLitre, passive, at, Objects.requireNonNullElse(caution, ""));
         }
     }
 
@@ -182,9 +189,9 @@ public record OwnBroth(
                 name,
                 "your own recipe",
                 TINT,
-                Objects.requireNonNullElse(heat, Heat.HOT),
+                heat,
                 saltPercent,
-                Objects.requireNonNullElse(source, Broth.Source.SCRATCH),
+                source,
                 water / litres,
                 base == null ? null : new Broth.Base(base.broth, baseMl / litres),
                 parts.stream().map(part -> part.perLitre(litres)).toList(),
@@ -216,6 +223,6 @@ public record OwnBroth(
                 .toList();
         return names.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new OwnStep(what + String.join(", ", names), LAST_MINUTES, false, null, at, null));
+                : Optional.of(new OwnStep(what + String.join(", ", names), LAST_MINUTES, false, 0, at, null));
     }
 }

@@ -27,6 +27,9 @@ import org.livelyladle.core.catalogue.Trait;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
 import org.livelyladle.core.measure.Mark;
 
 /**
@@ -48,10 +51,11 @@ public record OwnIngredient(
         @Nullable Origin origin,
         @Key({}) @Nullable Set<Allergen> allergens,
         @Key({}) @Nullable Set<Trait> traits,
-        @Nullable Double edibleShare,
-        @Nullable Integer keepsDays,
+        @Within(min = 0.05, max = 4) @Nullable Double edibleShare,
+        @Within(min = 0, max = 3650) @Nullable Integer keepsDays,
         @Nullable OwnCut cut,
         Extra.@Nullable Kind beside) {
+    private static final Ranges RANGES = Ranges.of(OwnIngredient.class);
     private static final double WATER_G_PER_ML = 1;
     /** Memory. */
     private static final int GLASS_ML = 250;
@@ -60,12 +64,8 @@ public record OwnIngredient(
         Check.ownId(id, "id");
         name = Check.text(name, "name", 60);
         Check.present(category, "category");
-        if (edibleShare != null) {
-            Check.range(edibleShare, "edibleShare", 0.05, 4);
-        }
-        if (keepsDays != null) {
-            Check.range(keepsDays, "keepsDays", 0, 3650);
-        }
+        RANGES.check("edibleShare", edibleShare);
+        RANGES.check("keepsDays", keepsDays);
         if (cut != null && category == Category.LARDER) {
             throw new InvalidInputException("cut", cut.name(), "no cut for larder goods, which are not served");
         }
@@ -106,21 +106,19 @@ public record OwnIngredient(
      */
     public record OwnCut(
             String name,
-            @Nullable Double pieceGrams,
-            int readySeconds,
-            int bestUntilSeconds,
+            @Within(min = 0.5, max = 500) @Nullable Double pieceGrams,
+            @Within(min = 1, max = 7200) int readySeconds,
+            @Within(min = 1, max = 7200) int bestUntilSeconds,
             @Nullable RawRisk rawRisk,
             @Nullable String like,
-            @Nullable Boolean frozen) {
-        private static final int LONGEST_SECONDS = 7200;
+            @Usual("false") boolean frozen) {
+        private static final Ranges RANGES = Ranges.of(OwnCut.class);
 
         public OwnCut {
             name = Check.textOrNone(name, "name", 60);
-            if (pieceGrams != null) {
-                Check.range(pieceGrams, "pieceGrams", 0.5, 500);
-            }
-            Check.range(readySeconds, "readySeconds", 1, LONGEST_SECONDS);
-            Check.range(bestUntilSeconds, "bestUntilSeconds", readySeconds, LONGEST_SECONDS);
+            RANGES.check("pieceGrams", pieceGrams);
+            RANGES.check("readySeconds", readySeconds);
+            RANGES.check("bestUntilSeconds", bestUntilSeconds, readySeconds);
             if (like != null) {
                 Check.id(like, "like");
                 if (pieceGrams != null) {
@@ -235,7 +233,7 @@ public record OwnIngredient(
                 own.name,
                 Shape.SLAB,
                 List.of(10.0),
-                Boolean.TRUE.equals(own.frozen) ? StartState.FROZEN : StartState.CHILLED,
+                own.frozen ? StartState.FROZEN : StartState.CHILLED,
                 own.pieceGrams,
                 new Times(
                         own.readySeconds,

@@ -9,6 +9,9 @@ import org.livelyladle.core.catalogue.Sauce;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
 import org.livelyladle.core.measure.Mark;
 
 /**
@@ -16,19 +19,18 @@ import org.livelyladle.core.measure.Mark;
  *
  * @param brothMl broth in it, ladled from the pot before any food goes in [ml]; none when left out
  * @param use how a guest takes it; a bowl each when left out
- * @param minutes to stir it, any amount [min]; {@value #USUAL_MINUTES} when left out
+ * @param minutes to stir it, any amount [min]; 5 when left out, from memory
  * @param rawEgg whether it holds egg that is not cooked through; when nobody has said, as soon as there is egg in it
  */
 public record OwnSauce(
         String id,
         String name,
         @Key("ingredient") List<SaucePart> parts,
-        @Nullable Double brothMl,
-        Sauce.@Nullable Use use,
-        @Nullable Double minutes,
+        @Within(min = 0, max = 5000) @Usual("0") double brothMl,
+        @Usual("DIP") Sauce.Use use,
+        @Within(min = 0, max = 240) @Usual("5") double minutes,
         @Nullable Boolean rawEgg) {
-    /** Memory. */
-    private static final double USUAL_MINUTES = 5;
+    private static final Ranges RANGES = Ranges.of(OwnSauce.class);
 
     public OwnSauce {
         Check.ownId(id, "id");
@@ -37,15 +39,19 @@ public record OwnSauce(
         if (parts.isEmpty()) {
             throw new InvalidInputException("parts", "none", "one ingredient at least");
         }
-        Check.rangeOrNone(brothMl, "brothMl", 0, 5000);
-        Check.rangeOrNone(minutes, "minutes", 0, 240);
+        RANGES.check("brothMl", brothMl);
+        RANGES.check("minutes", minutes);
     }
 
     /** An ingredient and how much of it goes in [ml]. */
-    public record SaucePart(String ingredient, double ml) {
+    public record SaucePart(
+            String ingredient,
+            @Within(min = 0.05, max = 5000) double ml) {
+        private static final Ranges RANGES = Ranges.of(SaucePart.class);
+
         public SaucePart {
             Check.id(ingredient, "ingredient");
-            Check.range(ml, "ml", 0.05, 5000);
+            RANGES.check("ml", ml);
         }
     }
 
@@ -61,19 +67,19 @@ public record OwnSauce(
     }
 
     private Sauce asSauce(Catalogue catalogue) {
-        double broth = Objects.requireNonNullElse(brothMl, 0.0);
-        double per100 = 100 / (broth + parts.stream().mapToDouble(SaucePart::ml).sum());
+        double per100 =
+                100 / (brothMl + parts.stream().mapToDouble(SaucePart::ml).sum());
         return new Sauce(
                 id,
                 name,
                 "your own recipe",
                 Objects.requireNonNullElseGet(rawEgg, () -> holdsEgg(catalogue)),
-                Objects.requireNonNullElse(use, Sauce.Use.DIP),
-                broth * per100,
+                use,
+                brothMl * per100,
                 parts.stream()
                         .map(part -> new Sauce.Part(part.ingredient, part.ml * per100))
                         .toList(),
-                Objects.requireNonNullElse(minutes, USUAL_MINUTES),
+                minutes,
                 Mark.HOST);
     }
 

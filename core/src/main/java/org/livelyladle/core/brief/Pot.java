@@ -5,6 +5,9 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
 
 /**
  * A pot on the table, split into equal sides.
@@ -22,16 +25,17 @@ import org.livelyladle.core.check.Key;
 public record Pot(
         String id,
         String name,
-        int capacityMl,
-        int fillPercent,
-        int basketsPerSide,
+        @Within(min = 300, max = 20000) int capacityMl,
+        @Within(min = 25, max = 67) int fillPercent,
+        @Within(min = 1, max = 8) int basketsPerSide,
         @Key("id") List<Side> sides,
-        @Nullable PotKind kind,
+        @Usual("POT") PotKind kind,
         @Nullable PotSize size,
-        @Nullable HeatSource heat,
+        @Usual("{\"kind\":\"BUTANE\",\"watts\":2200}") HeatSource heat,
         @Key({}) @Nullable List<String> reachedBy,
         @Nullable WayOfEating way,
-        @Nullable Boil boil) {
+        @Usual("SIMMER") Boil boil) {
+    private static final Ranges RANGES = Ranges.of(Pot.class);
     public static final int MOST_SIDES = 3;
     /** A pot nobody has measured is as deep against its width as one of 6 l that is 90 mm deep; memory. */
     private static final double USUAL_ML = 6000;
@@ -48,13 +52,14 @@ public record Pot(
         if (size != null) {
             capacityMl = size.millilitres();
         }
-        Check.range(capacityMl, "capacityMl", 300, 20_000);
-        Check.range(fillPercent, "fillPercent", 25, 67);
-        Check.range(basketsPerSide, "basketsPerSide", 1, 8);
+        RANGES.check("capacityMl", capacityMl);
+        RANGES.check("fillPercent", fillPercent);
+        RANGES.check("basketsPerSide", basketsPerSide);
         sides = Check.distinct(sides, "sides", MOST_SIDES, Side::id);
         Check.range(sides.size(), "sides", 1, MOST_SIDES);
-        kind = kind == PotKind.POT ? null : kind;
-        boil = boil == Boil.SIMMER ? null : boil;
+        Check.present(kind, "kind");
+        Check.present(heat, "heat");
+        Check.present(boil, "boil");
         reachedBy =
                 reachedBy == null ? null : Check.distinct(reachedBy, "reachedBy", Brief.MOST_GUESTS, guest -> guest);
     }
@@ -62,7 +67,19 @@ public record Pot(
     /** An ordinary pot of so many millilitres. */
     public static Pot of(
             String id, String name, int capacityMl, int fillPercent, int basketsPerSide, List<Side> sides) {
-        return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, null, null, null, null, null, null);
+        return new Pot(
+                id,
+                name,
+                capacityMl,
+                fillPercent,
+                basketsPerSide,
+                sides,
+                PotKind.POT,
+                null,
+                HeatSource.USUAL,
+                null,
+                null,
+                Boil.SIMMER);
     }
 
     /** The same pot with other broths in its sides. */
@@ -76,8 +93,8 @@ public record Pot(
         return new Pot(id, name, capacityMl, fillPercent, basketsPerSide, sides, kind, size, heat, guests, way, boil);
     }
 
-    /** The same pot on other heat; on what is usual where null. */
-    public Pot heatedBy(@Nullable HeatSource heat) {
+    /** The same pot on other heat. */
+    public Pot heatedBy(HeatSource heat) {
         return new Pot(
                 id, name, capacityMl, fillPercent, basketsPerSide, sides, kind, size, heat, reachedBy, way, boil);
     }
@@ -87,28 +104,20 @@ public record Pot(
         return new Pot(id, name, capacityMl, percent, basketsPerSide, sides, kind, size, heat, reachedBy, way, boil);
     }
 
-    public PotKind kindOrUsual() {
-        return Objects.requireNonNullElse(kind, PotKind.POT);
-    }
-
     /** So many eat from it: no more than reach a pot of its kind, and than it holds broth for. */
     public int seats() {
-        return (int) Math.max(1, Math.min(kindOrUsual().seats(), Math.round(capacityMl / ML_PER_SEAT)));
+        return (int) Math.max(1, Math.min(kind.seats(), Math.round(capacityMl / ML_PER_SEAT)));
     }
 
     public WayOfEating wayOrUsual() {
         return Objects.requireNonNullElse(
                 way,
-                switch (kindOrUsual()) {
+                switch (kind) {
                     case POT -> WayOfEating.TEND;
                     case PLATE_AND_MOAT -> WayOfEating.PLATE_FIRST;
                     case PERSONAL -> WayOfEating.OWN_POT;
                     case DIP -> WayOfEating.DIP_AND_WRAP;
                 });
-    }
-
-    public Boil boilOrUsual() {
-        return Objects.requireNonNullElse(boil, Boil.SIMMER);
     }
 
     public boolean isGentle() {
@@ -117,10 +126,6 @@ public record Pot(
 
     public boolean isRolling() {
         return boil == Boil.ROLLING;
-    }
-
-    public HeatSource heatOrUsual() {
-        return Objects.requireNonNullElse(heat, HeatSource.USUAL);
     }
 
     public boolean isReachedBy(String guest) {

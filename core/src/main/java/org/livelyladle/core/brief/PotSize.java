@@ -1,7 +1,8 @@
 package org.livelyladle.core.brief;
 
 import org.jspecify.annotations.Nullable;
-import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Within;
 
 /**
  * A pot as measured with a ruler, inside.
@@ -10,13 +11,16 @@ import org.livelyladle.core.check.Check;
  * @param alongMm length of an oval one [mm]; round when left out
  * @param depthMm up to the brim [mm]
  */
-public record PotSize(double acrossMm, @Nullable Double alongMm, double depthMm) {
+public record PotSize(
+        @Within(min = 80, max = 600) double acrossMm,
+        @Within(min = 80, max = 800) @Nullable Double alongMm,
+        @Within(min = 30, max = 300) double depthMm) {
+    private static final Ranges RANGES = Ranges.of(PotSize.class);
+
     public PotSize {
-        Check.range(acrossMm, "acrossMm", 80, 600);
-        if (alongMm != null) {
-            Check.range(alongMm, "alongMm", 80, 800);
-        }
-        Check.range(depthMm, "depthMm", 30, 300);
+        RANGES.check("acrossMm", acrossMm);
+        RANGES.check("alongMm", alongMm);
+        RANGES.check("depthMm", depthMm);
     }
 
     /** Surface of the broth [m2]. */

@@ -2,9 +2,9 @@ package org.livelyladle.core.brief;
 
 import java.time.LocalDate;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Usual;
 
 /**
  * Prices as they were on a day.
@@ -14,7 +14,7 @@ import org.livelyladle.core.check.Key;
 public record PriceSnapshot(
         LocalDate asOf,
         @Key("id") List<Offer> offers,
-        @Key("id") @Nullable List<Deal> deals) {
+        @Key("id") @Usual("[]") List<Deal> deals) {
     public PriceSnapshot {
         Check.present(asOf, "asOf");
         offers = Check.distinct(offers, "offers", 1000, Offer::id);

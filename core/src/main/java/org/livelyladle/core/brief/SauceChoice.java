@@ -4,6 +4,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Within;
 
 /**
  * A house sauce that stands on the table.
@@ -13,11 +15,13 @@ import org.livelyladle.core.check.Key;
  */
 public record SauceChoice(
         String sauce,
-        @Nullable Double perAdultMl,
+        @Within(min = 0, max = 300) @Nullable Double perAdultMl,
         @Key({}) @Nullable List<String> guests) {
+    private static final Ranges RANGES = Ranges.of(SauceChoice.class);
+
     public SauceChoice {
         Check.id(sauce, "sauce");
-        Check.rangeOrNone(perAdultMl, "perAdultMl", 0, 300);
+        RANGES.check("perAdultMl", perAdultMl);
         guests = guests == null ? null : Check.distinct(guests, "guests", Brief.MOST_GUESTS, guest -> guest);
     }
 

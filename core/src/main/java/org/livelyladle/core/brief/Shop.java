@@ -13,6 +13,7 @@ import org.livelyladle.core.catalogue.Aisle;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Usual;
 
 /**
  * A shop and when the host goes there.
@@ -29,8 +30,8 @@ public record Shop(
         String id,
         String name,
         LocalDateTime tripAt,
-        @Key({}) @Nullable List<DayOfWeek> closedOn,
-        @Nullable List<Aisle> aisles,
+        @Key({}) @Usual("[]") List<DayOfWeek> closedOn,
+        @Usual("[]") List<Aisle> aisles,
         @Nullable LocalTime opens,
         @Nullable LocalTime closes,
         @Nullable Boolean onMarket,
@@ -74,7 +75,7 @@ public record Shop(
 
     /** A shop of which nothing is known but when the host goes there. */
     public static Shop of(String id, String name, LocalDateTime tripAt) {
-        return new Shop(id, name, tripAt, null, null, null, null, null, null);
+        return new Shop(id, name, tripAt, List.of(), List.of(), null, null, null, null);
     }
 
     /** The trips there, in the order of their times. */
@@ -116,7 +117,7 @@ public record Shop(
     }
 
     /** The same shop as it opens now. */
-    public Shop opening(@Nullable List<DayOfWeek> closedOn, @Nullable LocalTime opens, @Nullable LocalTime closes) {
+    public Shop opening(List<DayOfWeek> closedOn, @Nullable LocalTime opens, @Nullable LocalTime closes) {
         return new Shop(id, name, tripAt, closedOn, aisles, opens, closes, onMarket, againAt);
     }
 
@@ -136,13 +137,13 @@ public record Shop(
 
     /** All aisles in the order of the host's walk. */
     public List<Aisle> walk() {
-        return Stream.concat(Stream.ofNullable(aisles).flatMap(List::stream), Stream.of(Aisle.values()))
+        return Stream.concat(aisles.stream(), Stream.of(Aisle.values()))
                 .distinct()
                 .toList();
     }
 
     public boolean isClosedOn(DayOfWeek day) {
-        return closedOn != null && closedOn.contains(day);
+        return closedOn.contains(day);
     }
 
     /** The last time at an hour that is not after {@code latest} and on which it opens. */

@@ -1,8 +1,7 @@
 package org.livelyladle.core.brief;
 
-import java.util.Objects;
-import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.Usual;
 
 /**
  * One compartment of a pot with its broth.
@@ -13,28 +12,20 @@ import org.livelyladle.core.check.Check;
 public record Side(
         String id,
         String broth,
-        @Nullable TopUp topUp,
-        @Nullable Boolean unsalted) {
+        @Usual("AUTO") TopUp topUp,
+        @Usual("false") boolean unsalted) {
     public Side {
         Check.ownId(id, "id");
         Check.id(broth, "broth");
-        topUp = topUp == TopUp.AUTO ? null : topUp;
+        Check.present(topUp, "topUp");
     }
 
     public static Side of(String id, String broth) {
-        return new Side(id, broth, null, null);
+        return new Side(id, broth, TopUp.AUTO, false);
     }
 
     /** The same side with another broth. */
     public Side holding(String other) {
         return new Side(id, other, topUp, unsalted);
-    }
-
-    public boolean isUnsalted() {
-        return Boolean.TRUE.equals(unsalted);
-    }
-
-    public TopUp policy() {
-        return Objects.requireNonNullElse(topUp, TopUp.AUTO);
     }
 }

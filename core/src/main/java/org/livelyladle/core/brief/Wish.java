@@ -2,6 +2,7 @@ package org.livelyladle.core.brief;
 
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.Usual;
 
 /**
  * How one guest wants one cut.
@@ -13,19 +14,14 @@ public record Wish(
         String cut,
         Liking liking,
         @Nullable Doneness doneness,
-        @Nullable Boolean reserved) {
+        @Usual("false") boolean reserved) {
     public Wish {
         Check.id(cut, "cut");
         Check.present(liking, "liking");
-        reserved = Boolean.TRUE.equals(reserved);
     }
 
     /** A mere liking. */
     public static Wish of(String cut, Liking liking) {
-        return new Wish(cut, liking, null, null);
-    }
-
-    public boolean isReserved() {
-        return Boolean.TRUE.equals(reserved);
+        return new Wish(cut, liking, null, false);
     }
 }

@@ -2,7 +2,6 @@ package org.livelyladle.core.broths;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.brief.Guest;
@@ -47,9 +46,7 @@ public record BrothChoice(
     public static List<BrothChoice> of(Brief brief, Catalogue builtIn) {
         BriefCheck.check(brief, builtIn);
         Catalogue catalogue = brief.extend(builtIn);
-        List<String> own = Objects.requireNonNullElse(brief.ownBroths(), List.<OwnBroth>of()).stream()
-                .map(OwnBroth::id)
-                .toList();
+        List<String> own = brief.ownBroths().stream().map(OwnBroth::id).toList();
         return catalogue.broths().stream()
                 .map(broth -> of(broth, own.contains(broth.id()), brief, catalogue))
                 .toList();

@@ -143,8 +143,8 @@ public final class BrothPlanner {
                         "broth." + broth.id() + ".boil",
                         broth.name() + ": to the boil in the kitchen",
                         ml,
-                        BoilingPoint.celsius(brief.altitude(), broth.saltPercent()),
-                        brief.kitchenOrUsual().ringWatts() * Kitchen.RING_EFFICIENCY,
+                        BoilingPoint.celsius(brief.altitudeM(), broth.saltPercent()),
+                        brief.kitchen().ringWatts() * Kitchen.RING_EFFICIENCY,
                         HeatUp.DRY_LOSS_W_PER_M2_K * STOCK_POT_M2);
     }
 

@@ -50,7 +50,7 @@ public final class SidePlanner {
 
     private SidePlan plan(Pot pot, Side side) {
         Broth broth = catalogue.broth(side.broth());
-        Simmer simmer = Simmer.of(brief.altitude(), broth.saltPercent(), pot.isGentle());
+        Simmer simmer = Simmer.of(brief.altitudeM(), broth.saltPercent(), pot.isGentle());
         Figure capacity = capacity(pot, side);
         Figure fill = fill(pot, side, broth, capacity);
         double ml = fill.value();
@@ -127,7 +127,11 @@ public final class SidePlanner {
                                         simmer.boilC(),
                                         "ISO 2533 pressure, saturated steam",
                                         Mark.PUBLISHED),
-                                host("altitude", brief.altitude(), "m", KitchenText.number(brief.altitude(), 0) + " m"),
+                                host(
+                                        "altitude",
+                                        brief.altitudeM(),
+                                        "m",
+                                        KitchenText.number(brief.altitudeM(), 0) + " m"),
                                 Term.of(
                                         "salt",
                                         broth.saltPercent(),
@@ -180,7 +184,7 @@ public final class SidePlanner {
     /** On full with the lid on, food in it. */
     private Figure recovery(Pot pot, Side side, Broth broth, Figure fill, Figure drop, Simmer simmer) {
         int sides = pot.sides().size();
-        double watts = pot.heatOrUsual().effectiveW() / sides;
+        double watts = pot.heat().effectiveW() / sides;
         double loss = HeatUp.DRY_LOSS_W_PER_M2_K * pot.outsideM2() / sides;
         double joulePerK = fill.value() / 1000 * HeatUp.BROTH_J_PER_KG_K + drop.value() / 1000 * HeatUp.FOOD_J_PER_KG_K;
         double seconds = HeatUp.seconds(joulePerK, simmer.floorC(), simmer.simmerC(), watts, loss, HeatUp.ROOM_C)
@@ -213,7 +217,7 @@ public final class SidePlanner {
     /** What is left of the heat beside losses and steam, in food warmed from the fridge. */
     private Figure pace(Pot pot, Side side, Broth broth, Simmer simmer) {
         int sides = pot.sides().size();
-        double watts = pot.heatOrUsual().effectiveW() / sides;
+        double watts = pot.heat().effectiveW() / sides;
         double loss = HeatUp.DRY_LOSS_W_PER_M2_K * pot.outsideM2() / sides * (simmer.simmerC() - HeatUp.ROOM_C);
         double steam = HeatUp.steamW(pot.isRolling()) / sides;
         double left = Math.max(0, watts - loss - steam);

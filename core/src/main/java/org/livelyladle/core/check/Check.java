@@ -129,17 +129,16 @@ public final class Check {
         return value;
     }
 
-    /** A copy of the list; a missing one is empty. */
+    /** Nothing is said where it is left out. */
     public static void rangeOrNone(@Nullable Double value, String field, double min, double max) {
         if (value != null) {
             range(value, field, min, max);
         }
     }
 
-    public static <T> List<T> list(@Nullable List<T> values, String field, int most) {
-        if (values == null) {
-            return List.of();
-        }
+    /** A copy of the list. */
+    public static <T> List<T> list(List<T> values, String field, int most) {
+        present(values, field);
         if (values.size() > most) {
             throw new InvalidInputException(field, values.size() + " entries", "at most " + most + " entries");
         }
@@ -150,7 +149,7 @@ public final class Check {
     }
 
     /** A copy of a list in which no two entries share a key. */
-    public static <T> List<T> distinct(@Nullable List<T> values, String field, int most, Function<T, ?> key) {
+    public static <T> List<T> distinct(List<T> values, String field, int most, Function<T, ?> key) {
         List<T> list = list(values, field, most);
         Set<Object> seen = new HashSet<>();
         for (int i = 0; i < list.size(); i++) {

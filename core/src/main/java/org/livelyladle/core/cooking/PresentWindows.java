@@ -40,7 +40,7 @@ public final class PresentWindows {
         Cut cut = catalogue.cut(cutId);
         MenuItem item = brief.item(cutId);
         Simmer usual = Simmer.of(
-                brief.altitude(),
+                brief.altitudeM(),
                 catalogue.broth(side.broth()).saltPercent(),
                 brief.potOf(side.id()).isGentle());
         double least = cut.rawRisk() == RawRisk.NONE ? COOLEST_C : usual.floorC();

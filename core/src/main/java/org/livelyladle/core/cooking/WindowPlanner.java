@@ -78,14 +78,14 @@ public final class WindowPlanner {
         Map<Simmer, List<String>> sides = new LinkedHashMap<>();
         for (Side side : brief.sides()) {
             Simmer own = Simmer.of(
-                    brief.altitude(),
+                    brief.altitudeM(),
                     catalogue.broth(side.broth()).saltPercent(),
                     brief.potOf(side.id()).isGentle());
             Simmer like =
                     sides.keySet().stream().filter(own::isLike).findFirst().orElse(own);
             sides.computeIfAbsent(like, s -> new ArrayList<>()).add(side.id());
         }
-        return sides.isEmpty() ? Map.of(Simmer.of(brief.altitude(), USUAL_SALT_PERCENT, false), List.of()) : sides;
+        return sides.isEmpty() ? Map.of(Simmer.of(brief.altitudeM(), USUAL_SALT_PERCENT, false), List.of()) : sides;
     }
 
     /** One window with the figures it stands on. */

@@ -1,7 +1,5 @@
 package org.livelyladle.core.edit;
 
-import static java.util.Objects.requireNonNullElse;
-
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -137,8 +135,7 @@ public sealed interface BriefEdit {
 
         @Override
         public Brief apply(Brief brief) {
-            return brief.changed(draft -> draft.without = Stream.concat(
-                            requireNonNullElse(draft.without, List.<Category>of()).stream(), kinds.stream())
+            return brief.changed(draft -> draft.without = Stream.concat(draft.without.stream(), kinds.stream())
                     .distinct()
                     .toList());
         }
@@ -395,10 +392,8 @@ public sealed interface BriefEdit {
         return all;
     }
 
-    private static <T> List<T> without(@Nullable List<T> list, Predicate<T> gone) {
-        return requireNonNullElse(list, List.<T>of()).stream()
-                .filter(gone.negate())
-                .toList();
+    private static <T> List<T> without(List<T> list, Predicate<T> gone) {
+        return list.stream().filter(gone.negate()).toList();
     }
 
     private static <T> List<T> each(List<T> list, Function<T, String> ids, String id, UnaryOperator<T> change) {

@@ -54,10 +54,10 @@ public final class BriefSweep {
 
     /** @return the brief itself where nothing hangs loose */
     public static Brief sweep(Brief brief, Catalogue builtIn) {
-        Catalogue food = OwnIngredient.putInto(builtIn, orNone(brief.ownIngredients()));
+        Catalogue food = OwnIngredient.putInto(builtIn, brief.ownIngredients());
         Brief made = brief.changed(draft -> {
-            draft.ownBroths = OwnMade.broths(orNone(brief.ownBroths()), food);
-            draft.ownSauces = OwnMade.sauces(orNone(brief.ownSauces()), food);
+            draft.ownBroths = OwnMade.broths(brief.ownBroths(), food);
+            draft.ownSauces = OwnMade.sauces(brief.ownSauces(), food);
         });
         Brief swept = made.changed(new BriefSweep(made, builtIn)::sweep);
         return swept.equals(brief) ? brief : swept;
@@ -81,7 +81,7 @@ public final class BriefSweep {
         draft.cooks = brief.cooks().stream().map(this::cook).toList();
         draft.minders = keep(brief.minders(), minder -> guests.contains(minder) || cooks.contains(minder));
         draft.ending = ending();
-        draft.courses = orNone(brief.courses()).stream()
+        draft.courses = brief.courses().stream()
                 .flatMap(course -> OwnMade.course(course, known).stream())
                 .toList();
         if (brief.order() == SchoolOfOrder.OWN && draft.courses.isEmpty()) {
@@ -113,8 +113,8 @@ public final class BriefSweep {
         boolean isForSome =
                 pot.reachedBy() != null && (!reach.isEmpty() || pot.reachedBy().isEmpty());
         HeatSource heat = pot.heat();
-        Set<String> circuits = ids(orNone(brief.kitchenOrUsual().circuits()), Kitchen.Circuit::id);
-        boolean isPlugged = heat == null || heat.circuit() == null || circuits.contains(heat.circuit());
+        Set<String> circuits = ids(brief.kitchen().circuits(), Kitchen.Circuit::id);
+        boolean isPlugged = heat.circuit() == null || circuits.contains(heat.circuit());
         return pot.holding(OwnMade.filled(pot.sides(), known))
                 .reachedBy(isForSome ? reach : null)
                 .heatedBy(isPlugged ? heat : heat.withoutCircuit());
@@ -151,7 +151,7 @@ public final class BriefSweep {
     /** What cooks do weeks away is nothing to a party. */
     private Cook cook(Cook cook) {
         List<Cook.Busy> near = keep(cook.busy(), away -> isNear(away.from()) && isNear(away.until()));
-        return near.equals(orNone(cook.busy())) ? cook : cook.away(near);
+        return near.equals(cook.busy()) ? cook : cook.away(near);
     }
 
     private boolean isNear(LocalDateTime time) {
@@ -197,11 +197,7 @@ public final class BriefSweep {
     }
 
     private static <T> List<T> keep(@Nullable List<T> list, Predicate<T> isThere) {
-        return orNone(list).stream().filter(isThere).toList();
-    }
-
-    private static <T> List<T> orNone(@Nullable List<T> list) {
-        return requireNonNullElse(list, List.of());
+        return requireNonNullElse(list, List.<T>of()).stream().filter(isThere).toList();
     }
 
     private static <T> Set<String> ids(List<T> items, Function<T, String> id) {

@@ -11,6 +11,7 @@ import org.livelyladle.core.brief.Need;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.Usual;
 
 /**
  * What a guest says of themselves before the evening; null what they did not say.
@@ -21,16 +22,12 @@ import org.livelyladle.core.check.Check;
 public record GuestAnswer(
         @Nullable Appetite appetite,
         @Nullable Heat heat,
-        @Nullable List<NeedKind> needs,
+        @Usual("[]") List<NeedKind> needs,
         @Nullable Integer arrivesAfterMinutes) {
     private static final int LATEST_MINUTES = 230;
 
     public GuestAnswer {
-        needs = Check.distinct(
-                Objects.requireNonNullElse(needs, List.<NeedKind>of()),
-                "needs",
-                NeedKind.values().length,
-                kind -> kind);
+        needs = Check.distinct(needs, "needs", NeedKind.values().length, kind -> kind);
         if (arrivesAfterMinutes != null) {
             Check.range(arrivesAfterMinutes, "arrivesAfterMinutes", 0, LATEST_MINUTES);
         }

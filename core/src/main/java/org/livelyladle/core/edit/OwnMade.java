@@ -1,7 +1,5 @@
 package org.livelyladle.core.edit;
 
-import static java.util.Objects.requireNonNullElse;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -78,7 +76,7 @@ public final class OwnMade {
                         && known.findIngredient(offer.ingredient()).isPresent())
                 .toList();
         Set<String> ids = offers.stream().map(Offer::id).collect(Collectors.toSet());
-        List<Deal> deals = requireNonNullElse(prices.deals(), List.<Deal>of()).stream()
+        List<Deal> deals = prices.deals().stream()
                 .filter(deal -> ids.contains(deal.offer()))
                 .toList();
         return new PriceSnapshot(prices.asOf(), offers, deals);

@@ -123,16 +123,16 @@ public final class EveningPlanner {
         Broth broth = catalogue.broth(side.broth());
         double ml = plan.fill().value();
         TopUpRule rule = new TopUpRule(
-                side.policy(),
+                side.topUp(),
                 band(side, lowSalt),
-                !UNSEASONED.contains(broth.source()) && !side.isUnsalted(),
+                !UNSEASONED.contains(broth.source()) && !side.unsalted(),
                 ml,
                 plan.capacity().value(),
                 Math.min(brief.units() == UnitSystem.US ? US_CUP_ML : METRIC_CUP_ML, ml * LARGEST_DOSE_SHARE),
                 startSalt(broth, side, lowSalt));
         return new SideRun(
                 plan,
-                Simmer.of(brief.altitude(), broth.saltPercent(), pot.isGentle()),
+                Simmer.of(brief.altitudeM(), broth.saltPercent(), pot.isGentle()),
                 rule,
                 startSalt(broth, side, lowSalt),
                 HeatUp.DRY_LOSS_W_PER_M2_K * pot.outsideM2() / pot.sides().size(),
@@ -142,7 +142,7 @@ public final class EveningPlanner {
     }
 
     private SaltBand band(Side side, Set<String> lowSalt) {
-        return lowSalt.contains(side.id()) ? SaltBand.LITTLE : brief.saltBandOrUsual();
+        return lowSalt.contains(side.id()) ? SaltBand.LITTLE : brief.saltBand();
     }
 
     /** As made; in a side kept low the cook leaves out of the salt what is too much. */
@@ -164,7 +164,7 @@ public final class EveningPlanner {
                 .mapToDouble(side -> side.plan.fill().value())
                 .sum();
         double boil = run.sides().get(0).plan.boil().value();
-        double watts = pot.heatOrUsual().effectiveW();
+        double watts = pot.heat().effectiveW();
         FuelPlanner fuel = new FuelPlanner(brief, ledger);
         return new PotEvening(
                 pot.id(),

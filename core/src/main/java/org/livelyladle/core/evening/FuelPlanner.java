@@ -48,22 +48,22 @@ final class FuelPlanner {
                                         pot.seats(),
                                         "1",
                                         String.valueOf(pot.seats()),
-                                        pot.kindOrUsual().label(),
+                                        pot.kind().label(),
                                         Mark.MEMORY))
                                 .toList());
     }
 
     Figure setting(Pot pot, PotRun run) {
         double percent = run.holdingPercent();
-        HeatSource heat = pot.heatOrUsual();
+        HeatSource heat = pot.heat();
         return ledger.figure("evening.setting." + pot.id(), percent, "%", KitchenText.number(percent, 0) + " %")
                 .by(
                         pot.name() + ": turned down to",
-                        "What keeps it " + pot.boilOrUsual().label() + " / what reaches the broth on full",
+                        "What keeps it " + pot.boil().label() + " / what reaches the broth on full",
                         SHARE,
                         () -> List.of(
                                 watts(
-                                        "keeps it " + pot.boilOrUsual().label(),
+                                        "keeps it " + pot.boil().label(),
                                         run.holdingW(),
                                         "losses and steam",
                                         Mark.MEMORY),
@@ -79,7 +79,7 @@ final class FuelPlanner {
 
     Figure energy(Pot pot, PotRun run) {
         double kWh = run.kWh();
-        double full = run.fullMinutes() / 60 * pot.heatOrUsual().watts() / 1000;
+        double full = run.fullMinutes() / 60 * pot.heat().watts() / 1000;
         return ledger.figure("evening.energy." + pot.id(), kWh, "kWh", kWh(kWh))
                 .by(
                         pot.name() + ": heat at the table",
@@ -104,7 +104,7 @@ final class FuelPlanner {
 
     @Nullable
     Figure cartridgesOf(Pot pot, PotRun run) {
-        if (pot.heatOrUsual().kind() != HeatSource.Kind.BUTANE) {
+        if (pot.heat().kind() != HeatSource.Kind.BUTANE) {
             return null;
         }
         double exact = run.kWh() / CARTRIDGE_KWH;
@@ -151,22 +151,19 @@ final class FuelPlanner {
 
     List<CircuitLoad> circuits() {
         List<CircuitLoad> loads = new ArrayList<>();
-        for (Kitchen.Circuit circuit :
-                Objects.requireNonNullElse(brief.kitchenOrUsual().circuits(), List.<Kitchen.Circuit>of())) {
+        for (Kitchen.Circuit circuit : brief.kitchen().circuits()) {
             List<Pot> own = brief.pots().stream()
-                    .filter(pot -> pot.heatOrUsual().kind().isElectric())
-                    .filter(pot -> circuit.id().equals(pot.heatOrUsual().circuit()))
+                    .filter(pot -> pot.heat().kind().isElectric())
+                    .filter(pot -> circuit.id().equals(pot.heat().circuit()))
                     .toList();
-            double watts =
-                    own.stream().mapToDouble(pot -> pot.heatOrUsual().watts()).sum();
+            double watts = own.stream().mapToDouble(pot -> pot.heat().watts()).sum();
             Figure load = power("evening.load." + circuit.id(), watts)
                     .by(
                             "Load on " + circuit.name(),
                             "All its pots on full",
                             SUM,
                             () -> own.stream()
-                                    .map(pot ->
-                                            watts(pot.name(), pot.heatOrUsual().watts(), "your pot", Mark.HOST))
+                                    .map(pot -> watts(pot.name(), pot.heat().watts(), "your pot", Mark.HOST))
                                     .toList());
             Figure headroom = power("evening.headroom." + circuit.id(), circuit.watts() - watts)
                     .by(

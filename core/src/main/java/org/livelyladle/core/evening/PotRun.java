@@ -45,7 +45,7 @@ final class PotRun {
         state.heat().stream()
                 .filter(heat -> heat.pot().equals(pot.id()))
                 .forEach(heat -> set.put(heat.at(), Optional.ofNullable(heat.share())));
-        this.heat = pot.heatOrUsual();
+        this.heat = pot.heat();
         this.sides = sides;
         this.openM2 = pot.areaM2() / sides.size();
         this.steamW = HeatUp.steamW(pot.isRolling()) / sides.size();

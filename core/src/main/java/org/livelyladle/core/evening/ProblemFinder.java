@@ -33,8 +33,8 @@ final class ProblemFinder {
             add(
                     Kind.WEAK_HEAT,
                     pot.id(),
-                    "The " + pot.heatOrUsual().kind().label() + " under " + pot.name() + " cannot keep it "
-                            + pot.boilOrUsual().label() + ".",
+                    "The " + pot.heat().kind().label() + " under " + pot.name() + " cannot keep it "
+                            + pot.boil().label() + ".",
                     pot.isRolling()
                             ? "Let it simmer, or take a stronger heat."
                             : "Take a stronger heat or a smaller pot.");
@@ -104,10 +104,10 @@ final class ProblemFinder {
                                 + " W.",
                         "Plug one pot into another circuit."));
         List<Pot> electric = brief.pots().stream()
-                .filter(pot -> pot.heatOrUsual().kind().isElectric())
+                .filter(pot -> pot.heat().kind().isElectric())
                 .toList();
         electric.stream()
-                .filter(pot -> electric.size() > 1 && pot.heatOrUsual().circuit() == null)
+                .filter(pot -> electric.size() > 1 && pot.heat().circuit() == null)
                 .forEach(pot -> add(
                         Kind.UNKNOWN_FUSE,
                         pot.id(),

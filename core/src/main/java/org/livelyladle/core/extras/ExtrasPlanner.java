@@ -47,7 +47,7 @@ public final class ExtrasPlanner {
 
     public Extras plan(Portions portions) {
         Map<Extra, ExtraChoice> chosen = new LinkedHashMap<>();
-        Objects.requireNonNullElse(brief.extras(), List.<ExtraChoice>of()).stream()
+        brief.extras().stream()
                 .forEach(choice ->
                         catalogue.findExtra(choice.ingredient()).ifPresent(extra -> chosen.put(extra, choice)));
         chosen.keySet().forEach(extra -> parts.put(extra, new ArrayList<>()));

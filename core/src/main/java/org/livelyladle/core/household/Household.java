@@ -2,7 +2,6 @@ package org.livelyladle.core.household;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +27,9 @@ import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
 import org.livelyladle.core.measure.UnitSystem;
 
 /**
@@ -54,28 +56,29 @@ public record Household(
         String currency,
         @Key("id") List<Guest> people,
         @Key("id") List<Pot> pots,
-        @Nullable Kitchen kitchen,
-        @Nullable Integer altitudeM,
-        @Nullable SaltBand saltBand,
+        @Usual("{}") Kitchen kitchen,
+        @Within(min = -400, max = 5000) @Usual("0") int altitudeM,
+        @Usual("{\"lowPercent\":0.8,\"highPercent\":1.0}") SaltBand saltBand,
         @Key("id") List<Cook> cooks,
         @Key("id") List<UsualShop> shops,
         PriceSnapshot prices,
         @Key("ingredient") List<PantryItem> pantry,
         @Nullable Map<Category, Double> portionsPerAdult,
-        double sauceMlPerAdult,
-        int marginPercent,
-        int bufferMinutes,
-        int mealMinutes,
+        @Within(min = 0, max = 300) double sauceMlPerAdult,
+        @Within(min = 0, max = 50) int marginPercent,
+        @Within(min = 0, max = 120) int bufferMinutes,
+        @Within(min = 30, max = 240) int mealMinutes,
         SchoolOfOrder order,
-        @Nullable List<Course> courses,
-        @Nullable Tempo tempo,
-        @Nullable Starch starch,
+        @Usual("[]") List<Course> courses,
+        @Usual("BRISK") Tempo tempo,
+        @Usual("LAST") Starch starch,
         @Key("sauce") @Nullable List<SauceChoice> sauces,
-        @Key({}) @Nullable List<String> sauceBar,
-        @Key("ingredient") @Nullable List<ExtraChoice> extras,
-        @Key("id") @Nullable List<OwnIngredient> ownIngredients,
-        @Key("id") @Nullable List<OwnBroth> ownBroths,
-        @Key("id") @Nullable List<OwnSauce> ownSauces) {
+        @Key({}) @Usual("[]") List<String> sauceBar,
+        @Key("ingredient") @Usual("[]") List<ExtraChoice> extras,
+        @Key("id") @Usual("[]") List<OwnIngredient> ownIngredients,
+        @Key("id") @Usual("[]") List<OwnBroth> ownBroths,
+        @Key("id") @Usual("[]") List<OwnSauce> ownSauces) {
+    private static final Ranges RANGES = Ranges.of(Household.class);
     public static final String FORMAT = "lively-ladle/household";
     public static final int VERSION = 1;
     private static final int MOST_PEOPLE = 300;
@@ -93,6 +96,15 @@ public record Household(
         shops = Check.distinct(shops, "shops", 10, UsualShop::id);
         Check.present(prices, "prices");
         pantry = Check.distinct(pantry, "pantry", 500, PantryItem::ingredient);
+        RANGES.check("sauceMlPerAdult", sauceMlPerAdult);
+        RANGES.check("marginPercent", marginPercent);
+        RANGES.check("bufferMinutes", bufferMinutes);
+        RANGES.check("mealMinutes", mealMinutes);
+        RANGES.check("altitudeM", altitudeM);
+        Check.present(kitchen, "kitchen");
+        Check.present(saltBand, "saltBand");
+        Check.present(tempo, "tempo");
+        Check.present(starch, "starch");
         Check.present(order, "order");
         courses = Check.list(courses, "courses", 12);
         sauces = sauces == null ? null : Check.distinct(sauces, "sauces", 20, SauceChoice::sauce);
@@ -112,9 +124,9 @@ public record Household(
                 "EUR",
                 List.of(),
                 List.of(),
-                null,
-                null,
-                null,
+                Kitchen.USUAL,
+                0,
+                SaltBand.USUAL,
                 List.of(),
                 shops,
                 prices,
@@ -125,15 +137,15 @@ public record Household(
                 15,
                 90,
                 SchoolOfOrder.FLAVOUR_BUILDERS,
+                List.of(),
+                Tempo.BRISK,
+                Starch.LAST,
                 null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of());
     }
 
     /** The same household but for what is changed in the draft. */
@@ -145,10 +157,8 @@ public record Household(
 
     /** The catalogue as this household knows it. */
     public Catalogue extend(Catalogue catalogue) {
-        Catalogue known = OwnIngredient.putInto(catalogue, Objects.requireNonNullElse(ownIngredients, List.of()));
-        return OwnBroth.putInto(
-                OwnSauce.putInto(known, Objects.requireNonNullElse(ownSauces, List.of())),
-                Objects.requireNonNullElse(ownBroths, List.of()));
+        Catalogue known = OwnIngredient.putInto(catalogue, ownIngredients);
+        return OwnBroth.putInto(OwnSauce.putInto(known, ownSauces), ownBroths);
     }
 
     /** Somebody of the book by the name as people write it. */

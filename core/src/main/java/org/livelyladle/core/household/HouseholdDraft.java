@@ -29,15 +29,9 @@ final class HouseholdDraft {
     List<Guest> people;
     List<Pot> pots;
 
-    @Nullable
     Kitchen kitchen;
-
-    @Nullable
-    Integer altitudeM;
-
-    @Nullable
+    int altitudeM;
     SaltBand saltBand;
-
     List<Cook> cooks;
     List<UsualShop> shops;
     PriceSnapshot prices;
@@ -52,31 +46,17 @@ final class HouseholdDraft {
     int mealMinutes;
     SchoolOfOrder order;
 
-    @Nullable
     List<Course> courses;
-
-    @Nullable
     Tempo tempo;
-
-    @Nullable
     Starch starch;
 
     @Nullable
     List<SauceChoice> sauces;
 
-    @Nullable
     List<String> sauceBar;
-
-    @Nullable
     List<ExtraChoice> extras;
-
-    @Nullable
     List<OwnIngredient> ownIngredients;
-
-    @Nullable
     List<OwnBroth> ownBroths;
-
-    @Nullable
     List<OwnSauce> ownSauces;
 
     HouseholdDraft(Household household) {

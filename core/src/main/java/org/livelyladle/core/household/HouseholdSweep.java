@@ -1,11 +1,6 @@
 package org.livelyladle.core.household;
 
-import static java.util.Objects.requireNonNullElse;
-
-import java.util.List;
 import java.util.stream.Collectors;
-import org.livelyladle.core.brief.Course;
-import org.livelyladle.core.brief.ExtraChoice;
 import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.brief.SchoolOfOrder;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -20,10 +15,10 @@ final class HouseholdSweep {
     }
 
     Household sweep(Household household) {
-        Catalogue food = OwnIngredient.putInto(builtIn, requireNonNullElse(household.ownIngredients(), List.of()));
+        Catalogue food = OwnIngredient.putInto(builtIn, household.ownIngredients());
         Household brewed = household.changed(draft -> {
-            draft.ownBroths = OwnMade.broths(requireNonNullElse(household.ownBroths(), List.of()), food);
-            draft.ownSauces = OwnMade.sauces(requireNonNullElse(household.ownSauces(), List.of()), food);
+            draft.ownBroths = OwnMade.broths(household.ownBroths(), food);
+            draft.ownSauces = OwnMade.sauces(household.ownSauces(), food);
         });
         Catalogue known = brewed.extend(builtIn);
         return brewed.changed(draft -> {
@@ -44,16 +39,16 @@ final class HouseholdSweep {
                     : household.sauces().stream()
                             .filter(choice -> known.findSauce(choice.sauce()).isPresent())
                             .toList();
-            draft.extras = requireNonNullElse(household.extras(), List.<ExtraChoice>of()).stream()
+            draft.extras = household.extras().stream()
                     .filter(extra -> known.findExtra(extra.ingredient()).isPresent())
                     .toList();
-            draft.sauceBar = requireNonNullElse(household.sauceBar(), List.<String>of()).stream()
+            draft.sauceBar = household.sauceBar().stream()
                     .filter(part -> known.findBarPart(part).isPresent())
                     .toList();
             draft.pantry = household.pantry().stream()
                     .filter(item -> known.findIngredient(item.ingredient()).isPresent())
                     .toList();
-            draft.courses = requireNonNullElse(household.courses(), List.<Course>of()).stream()
+            draft.courses = household.courses().stream()
                     .flatMap(course -> OwnMade.course(course, known).stream())
                     .toList();
             if (draft.courses.isEmpty() && household.order() == SchoolOfOrder.OWN) {

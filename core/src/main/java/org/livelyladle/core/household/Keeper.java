@@ -1,7 +1,5 @@
 package org.livelyladle.core.household;
 
-import static java.util.Objects.requireNonNullElse;
-
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -12,7 +10,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.brief.ExtraChoice;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
@@ -40,9 +37,9 @@ public final class Keeper {
         return swept(household.changed(draft -> {
             switch (part) {
                 case PERSON -> draft.people = withPerson(household, named(brief.guests(), Guest::id, id));
-                case FOOD -> keepFood(draft, List.of(named(ownFood(brief), OwnIngredient::id, id)));
-                case BROTH -> keepBroths(draft, brief, List.of(named(ownBroths(brief), OwnBroth::id, id)));
-                case SAUCE -> keepSauces(draft, brief, List.of(named(ownSauces(brief), OwnSauce::id, id)));
+                case FOOD -> keepFood(draft, List.of(named(brief.ownIngredients(), OwnIngredient::id, id)));
+                case BROTH -> keepBroths(draft, brief, List.of(named(brief.ownBroths(), OwnBroth::id, id)));
+                case SAUCE -> keepSauces(draft, brief, List.of(named(brief.ownSauces(), OwnSauce::id, id)));
                 default -> {
                     part.keep(brief, draft);
                     keepWhatItNeeds(draft, brief, part);
@@ -57,7 +54,7 @@ public final class Keeper {
             keepBroths(
                     draft,
                     brief,
-                    ownBroths(brief).stream()
+                    brief.ownBroths().stream()
                             .filter(broth -> used.contains(broth.id()))
                             .toList());
         }
@@ -66,11 +63,11 @@ public final class Keeper {
             keepSauces(
                     draft,
                     brief,
-                    ownSauces(brief).stream()
+                    brief.ownSauces().stream()
                             .filter(sauce -> used.contains(sauce.id()))
                             .toList());
-            Set<String> setOut = new HashSet<>(requireNonNullElse(brief.sauceBar(), List.of()));
-            requireNonNullElse(brief.extras(), List.<ExtraChoice>of()).forEach(extra -> setOut.add(extra.ingredient()));
+            Set<String> setOut = new HashSet<>(brief.sauceBar());
+            brief.extras().forEach(extra -> setOut.add(extra.ingredient()));
             keepFood(draft, brief, setOut);
         }
     }
@@ -83,7 +80,9 @@ public final class Keeper {
     private static void keepFood(HouseholdDraft draft, Brief brief, Set<String> ids) {
         keepFood(
                 draft,
-                ownFood(brief).stream().filter(food -> ids.contains(food.id())).toList());
+                brief.ownIngredients().stream()
+                        .filter(food -> ids.contains(food.id()))
+                        .toList());
     }
 
     private static void keepSauces(HouseholdDraft draft, Brief brief, List<OwnSauce> sauces) {
@@ -165,23 +164,26 @@ public final class Keeper {
                 case FOOD ->
                     draft.ownIngredients = replaced(
                             brief.ownIngredients(),
-                            List.of(named(ownFood(household), OwnIngredient::id, id)),
+                            List.of(named(household.ownIngredients(), OwnIngredient::id, id)),
                             OwnIngredient::id);
                 case BROTH -> {
-                    draft.ownIngredients = replaced(brief.ownIngredients(), ownFood(household), OwnIngredient::id);
+                    draft.ownIngredients =
+                            replaced(brief.ownIngredients(), household.ownIngredients(), OwnIngredient::id);
                     draft.ownBroths = replaced(
-                            brief.ownBroths(), List.of(named(ownBroths(household), OwnBroth::id, id)), OwnBroth::id);
+                            brief.ownBroths(), List.of(named(household.ownBroths(), OwnBroth::id, id)), OwnBroth::id);
                 }
                 case SAUCE -> {
-                    draft.ownIngredients = replaced(brief.ownIngredients(), ownFood(household), OwnIngredient::id);
+                    draft.ownIngredients =
+                            replaced(brief.ownIngredients(), household.ownIngredients(), OwnIngredient::id);
                     draft.ownSauces = replaced(
-                            brief.ownSauces(), List.of(named(ownSauces(household), OwnSauce::id, id)), OwnSauce::id);
+                            brief.ownSauces(), List.of(named(household.ownSauces(), OwnSauce::id, id)), OwnSauce::id);
                 }
                 default -> {
                     part.take(household, draft);
-                    draft.ownIngredients = replaced(brief.ownIngredients(), ownFood(household), OwnIngredient::id);
-                    draft.ownBroths = replaced(brief.ownBroths(), ownBroths(household), OwnBroth::id);
-                    draft.ownSauces = replaced(brief.ownSauces(), ownSauces(household), OwnSauce::id);
+                    draft.ownIngredients =
+                            replaced(brief.ownIngredients(), household.ownIngredients(), OwnIngredient::id);
+                    draft.ownBroths = replaced(brief.ownBroths(), household.ownBroths(), OwnBroth::id);
+                    draft.ownSauces = replaced(brief.ownSauces(), household.ownSauces(), OwnSauce::id);
                 }
             }
         });
@@ -196,9 +198,9 @@ public final class Keeper {
         return swept(household.changed(draft -> {
             switch (part) {
                 case PERSON -> draft.people = without(household.people(), Guest::id, id);
-                case FOOD -> draft.ownIngredients = without(ownFood(household), OwnIngredient::id, id);
-                case BROTH -> draft.ownBroths = without(ownBroths(household), OwnBroth::id, id);
-                case SAUCE -> draft.ownSauces = without(ownSauces(household), OwnSauce::id, id);
+                case FOOD -> draft.ownIngredients = without(household.ownIngredients(), OwnIngredient::id, id);
+                case BROTH -> draft.ownBroths = without(household.ownBroths(), OwnBroth::id, id);
+                case SAUCE -> draft.ownSauces = without(household.ownSauces(), OwnSauce::id, id);
                 default -> part.copy(unsaid, draft);
             }
         }));
@@ -229,11 +231,11 @@ public final class Keeper {
                 .filter(person -> brief.guests().stream().anyMatch(guest -> isThe(person, guest))
                         && find(was.people(), Guest::id, person.id()).isPresent())
                 .forEach(person -> offer(brief, was, now, HouseholdPart.PERSON, person.id(), person.name(), news));
-        shared(ownFood(brief), ownFood(was), ownFood(now), OwnIngredient::id)
+        shared(brief.ownIngredients(), was.ownIngredients(), now.ownIngredients(), OwnIngredient::id)
                 .forEach(own -> offer(brief, was, now, HouseholdPart.FOOD, own.id(), own.name(), news));
-        shared(ownBroths(brief), ownBroths(was), ownBroths(now), OwnBroth::id)
+        shared(brief.ownBroths(), was.ownBroths(), now.ownBroths(), OwnBroth::id)
                 .forEach(own -> offer(brief, was, now, HouseholdPart.BROTH, own.id(), own.name(), news));
-        shared(ownSauces(brief), ownSauces(was), ownSauces(now), OwnSauce::id)
+        shared(brief.ownSauces(), was.ownSauces(), now.ownSauces(), OwnSauce::id)
                 .forEach(own -> offer(brief, was, now, HouseholdPart.SAUCE, own.id(), own.name(), news));
         return news;
     }
@@ -261,30 +263,6 @@ public final class Keeper {
         }
     }
 
-    private static List<OwnIngredient> ownFood(Brief brief) {
-        return requireNonNullElse(brief.ownIngredients(), List.of());
-    }
-
-    private static List<OwnIngredient> ownFood(Household household) {
-        return requireNonNullElse(household.ownIngredients(), List.of());
-    }
-
-    private static List<OwnBroth> ownBroths(Brief brief) {
-        return requireNonNullElse(brief.ownBroths(), List.of());
-    }
-
-    private static List<OwnBroth> ownBroths(Household household) {
-        return requireNonNullElse(household.ownBroths(), List.of());
-    }
-
-    private static List<OwnSauce> ownSauces(Brief brief) {
-        return requireNonNullElse(brief.ownSauces(), List.of());
-    }
-
-    private static List<OwnSauce> ownSauces(Household household) {
-        return requireNonNullElse(household.ownSauces(), List.of());
-    }
-
     private static <T> Optional<T> find(List<T> all, Function<T, String> ids, @Nullable String id) {
         return all.stream().filter(item -> ids.apply(item).equals(id)).findFirst();
     }
@@ -303,8 +281,8 @@ public final class Keeper {
     }
 
     /** Those of the same id are replaced where they stand, the others follow. */
-    private static <T> List<T> replaced(@Nullable List<T> all, List<T> by, Function<T, String> ids) {
-        List<T> next = new ArrayList<>(requireNonNullElse(all, List.of()));
+    private static <T> List<T> replaced(List<T> all, List<T> by, Function<T, String> ids) {
+        List<T> next = new ArrayList<>(all);
         for (T item : by) {
             int at = next.stream().map(ids).toList().indexOf(ids.apply(item));
             if (at < 0) {

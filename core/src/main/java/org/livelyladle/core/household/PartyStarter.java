@@ -16,6 +16,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Deal;
 import org.livelyladle.core.brief.Decisions;
+import org.livelyladle.core.brief.Emphasis;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Offer;
@@ -24,6 +25,7 @@ import org.livelyladle.core.brief.PriceSnapshot;
 import org.livelyladle.core.brief.SauceChoice;
 import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.brief.TopUp;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Heat;
@@ -88,10 +90,10 @@ public final class PartyStarter {
                 household.ownSauces(),
                 household.courses(),
                 household.tempo(),
-                null,
+                Emphasis.BALANCED,
                 household.starch(),
                 null,
-                null,
+                List.of(),
                 without(menu));
     }
 
@@ -133,7 +135,7 @@ public final class PartyStarter {
             draft.prices = pricesAt(draft.shops, past.prices());
             draft.cooks =
                     past.cooks().stream().map(cook -> cook.away(List.of())).toList();
-            draft.minders = Objects.requireNonNullElse(past.minders(), List.<String>of()).stream()
+            draft.minders = past.minders().stream()
                     .filter(minder -> present.contains(minder)
                             || past.cooks().stream().anyMatch(cook -> cook.id().equals(minder)))
                     .toList();
@@ -197,7 +199,7 @@ public final class PartyStarter {
             List<Side> sides = new ArrayList<>();
             for (String broth : start.broths()) {
                 String side = id + (char) ('a' + sides.size());
-                sides.add(new Side(side, broth, null, start.isUnsalted()));
+                sides.add(new Side(side, broth, TopUp.AUTO, start.isUnsalted()));
             }
             pots.add(Pot.of(id, count == 1 ? name : name + " " + i, 5200, 50, 4, sides));
         }
@@ -219,7 +221,7 @@ public final class PartyStarter {
                 .filter(offer -> ids.contains(offer.shop()))
                 .toList();
         Set<String> kept = offers.stream().map(Offer::id).collect(Collectors.toSet());
-        List<Deal> deals = Objects.requireNonNullElse(prices.deals(), List.<Deal>of()).stream()
+        List<Deal> deals = prices.deals().stream()
                 .filter(deal -> kept.contains(deal.offer()))
                 .toList();
         return new PriceSnapshot(prices.asOf(), offers, deals);

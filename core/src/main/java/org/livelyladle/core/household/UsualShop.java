@@ -10,6 +10,9 @@ import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.catalogue.Aisle;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
 
 /**
  * A shop and when the host usually goes there.
@@ -25,17 +28,18 @@ import org.livelyladle.core.check.Key;
 public record UsualShop(
         String id,
         String name,
-        int daysBefore,
+        @Within(min = 0, max = 30) int daysBefore,
         LocalTime at,
-        @Key({}) @Nullable List<DayOfWeek> closedOn,
-        @Nullable List<Aisle> aisles,
+        @Key({}) @Usual("[]") List<DayOfWeek> closedOn,
+        @Usual("[]") List<Aisle> aisles,
         @Nullable LocalTime opens,
         @Nullable LocalTime closes,
         @Nullable Boolean onMarket) {
+    private static final Ranges RANGES = Ranges.of(UsualShop.class);
     private static final int MOST_DAYS_BEFORE = 30;
 
     public UsualShop {
-        Check.range(daysBefore, "daysBefore", 0, MOST_DAYS_BEFORE);
+        RANGES.check("daysBefore", daysBefore);
         Check.present(at, "at");
         Shop checked = new Shop(id, name, LocalDate.EPOCH.atTime(at), closedOn, aisles, opens, closes, onMarket, null);
         name = checked.name();

@@ -144,7 +144,7 @@ final class Scores {
         int from = guest(pace).arrivesAfterMinutes() * 60;
         int until = Math.max(from + 1, guest(pace).leavesWithin(brief.mealMinutes()) * 60);
         double all = pace.bites().stream().mapToDouble(TablePlan.Bite::grams).sum();
-        EatenShare tempo = EatenShare.of(brief.tempoOrUsual());
+        EatenShare tempo = EatenShare.of(brief.tempo());
         double eaten = 0;
         double away = 0;
         for (TablePlan.Bite bite : pace.bites()) {

@@ -76,7 +76,7 @@ final class CautionFinder {
 
     private void stoves() {
         long butane = brief.pots().stream()
-                .filter(pot -> pot.heatOrUsual().kind() == HeatSource.Kind.BUTANE)
+                .filter(pot -> pot.heat().kind() == HeatSource.Kind.BUTANE)
                 .count();
         if (butane > 0) {
             add(
@@ -100,7 +100,7 @@ final class CautionFinder {
     }
 
     private void width(Pot pot) {
-        Integer plate = pot.heatOrUsual().plateMm();
+        Integer plate = pot.heat().plateMm();
         double across = pot.acrossMm();
         if (plate != null && across > plate) {
             add(

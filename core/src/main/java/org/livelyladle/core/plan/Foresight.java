@@ -144,8 +144,8 @@ record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledg
                 .filter(pot -> !pot.sides().isEmpty())
                 .flatMap(pot -> pot.sides().stream()
                         .map(side -> sides.side(side.id()))
-                        .filter(side -> lossW(pot, side.floor().value())
-                                >= pot.heatOrUsual().effectiveW())
+                        .filter(side ->
+                                lossW(pot, side.floor().value()) >= pot.heat().effectiveW())
                         .map(side -> side.side()))
                 .collect(Collectors.toSet());
     }

@@ -1,6 +1,5 @@
 package org.livelyladle.core.plan;
 
-import static java.util.Objects.requireNonNull;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
 import static org.livelyladle.core.plan.Remedy.show;
@@ -257,7 +256,7 @@ final class HungerFinder {
     private void noneOnTheMenu(List<Unmet> unmet) {
         List<Category> none = Category.served().stream()
                 .filter(category -> !onMenu.contains(category)
-                        && !requireNonNull(brief.without()).contains(category)
+                        && !brief.without().contains(category)
                         && portions.guests().stream()
                                 .anyMatch(total -> total.empty().contains(category)))
                 .toList();

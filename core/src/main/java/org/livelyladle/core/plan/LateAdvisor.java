@@ -118,7 +118,7 @@ record LateAdvisor(
 
     private Stream<LateRemedy> help(int late) {
         return brief.cooks().stream()
-                .filter(Cook::isHelper)
+                .filter(Cook::helper)
                 .map(cook -> weighed(late, "Let " + cook.name() + " help", new BriefEdit.LetHelp(cook.id()), inputs));
     }
 

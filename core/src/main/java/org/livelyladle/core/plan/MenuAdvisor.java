@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.livelyladle.core.brief.Brief;
@@ -115,7 +114,7 @@ final class MenuAdvisor {
     private void categories() {
         for (Category category : Category.served()) {
             if (portions.guests().stream().anyMatch(guest -> guest.empty().contains(category))
-                    && !Objects.requireNonNull(brief.without()).contains(category)
+                    && !brief.without().contains(category)
                     && menu.stream().noneMatch(isOf(category))) {
                 best(isOf(category))
                         .ifPresent(cut -> suggestions.add(add(

@@ -1,11 +1,8 @@
 package org.livelyladle.core.plan;
 
-import static java.util.Objects.requireNonNullElse;
-
 import java.util.List;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.OwnIngredient;
-import org.livelyladle.core.brief.OwnSauce;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Extra;
@@ -22,13 +19,13 @@ public record OwnFood(List<Ingredient> ingredients, List<Cut> cuts, List<Sauce> 
     }
 
     static OwnFood of(Brief brief, Catalogue extended) {
-        List<OwnIngredient> own = requireNonNullElse(brief.ownIngredients(), List.of());
+        List<OwnIngredient> own = brief.ownIngredients();
         return new OwnFood(
                 own.stream().map(item -> extended.ingredient(item.id())).toList(),
                 own.stream()
                         .flatMap(item -> extended.findCut(item.cutId()).stream())
                         .toList(),
-                requireNonNullElse(brief.ownSauces(), List.<OwnSauce>of()).stream()
+                brief.ownSauces().stream()
                         .map(sauce -> extended.sauce(sauce.id()))
                         .toList(),
                 own.stream()

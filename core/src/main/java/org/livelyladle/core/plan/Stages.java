@@ -64,7 +64,7 @@ record Stages(
     /** What is wanted above all is never worse than it would be if nothing was. */
     Foresight foresee(Care care) {
         Foresight own = foresee(brief, care);
-        if (care != Care.FULL || brief.emphasisOrUsual() == Emphasis.BALANCED) {
+        if (care != Care.FULL || brief.emphasis() == Emphasis.BALANCED) {
             return own;
         }
         Foresight balanced = foresee(brief.emphasising(Emphasis.BALANCED), care);
@@ -79,7 +79,7 @@ record Stages(
     private double reached(Foresight foresight) {
         TablePlan table = new PaceFigures(brief, catalogue, windows, new Ledger())
                 .plan(foresight.table(), foresight.evening(), List.of());
-        return (brief.emphasisOrUsual() == Emphasis.CALM ? table.cuesPerMinute() : table.longestWait()).value();
+        return (brief.emphasis() == Emphasis.CALM ? table.cuesPerMinute() : table.longestWait()).value();
     }
 
     /** Sides that are under their floor at a later moment. */

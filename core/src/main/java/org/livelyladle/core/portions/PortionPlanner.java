@@ -400,7 +400,7 @@ public final class PortionPlanner {
     private boolean isReserved(String guest, Cut cut) {
         return brief.guest(guest)
                 .flatMap(g -> g.wishFor(cut.id()))
-                .map(Wish::isReserved)
+                .map(Wish::reserved)
                 .orElse(false);
     }
 

@@ -4,7 +4,6 @@ import static org.livelyladle.core.measure.Operation.DIFFERENCE;
 import static org.livelyladle.core.measure.Operation.SHARE;
 import static org.livelyladle.core.measure.Operation.SUM;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.livelyladle.core.brief.Brief;
@@ -37,12 +36,9 @@ public final class TradeMaker {
      * @param shares exact shares by cut, then guest [g]; changed in place
      */
     List<Portions.Traded> make(Map<String, Map<String, Figure>> shares) {
-        List<Portions.Traded> made = new ArrayList<>();
-        List<Trade> trades = brief.decisions().trades();
-        if (trades != null) {
-            trades.forEach(trade -> made.add(make(trade, shares)));
-        }
-        return made;
+        return brief.decisions().trades().stream()
+                .map(trade -> make(trade, shares))
+                .toList();
     }
 
     private Portions.Traded make(Trade trade, Map<String, Map<String, Figure>> shares) {
@@ -75,7 +71,7 @@ public final class TradeMaker {
     public static boolean mayTrade(Brief brief, Guest guest, String shortOf, String by) {
         Liking liking = guest.likingOf(shortOf);
         return guest.likingOf(by).weight() >= liking.weight()
-                && guest.wishFor(shortOf).filter(Wish::isReserved).isEmpty()
+                && guest.wishFor(shortOf).filter(Wish::reserved).isEmpty()
                 && brief.item(shortOf).amount() == null
                 && brief.item(by).amount() == null
                 && brief.decisions().portion(guest.id(), shortOf).isEmpty()

@@ -213,7 +213,7 @@ final class BaseFinder {
     }
 
     private Base build(int[] list, int[] latest) {
-        Room room = new Room(crew, brief.kitchenOrUsual(), outings, Room.Search.FIRST_DRAFT);
+        Room room = new Room(crew, brief.kitchen(), outings, Room.Search.FIRST_DRAFT);
         Slot[] slots = fixed.clone();
         List<Wash> washes = new ArrayList<>();
         pinned().forEach(job -> place(job, latestEnd(job, slots), room, slots, washes));

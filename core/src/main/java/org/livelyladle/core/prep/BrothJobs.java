@@ -98,7 +98,7 @@ record BrothJobs(Brief brief, Catalogue catalogue, Supplies supplies) {
                 .with("kitchen ring")
                 .at(Station.RING, false)
                 .takes(boil)
-                .because("on a ring of " + brief.kitchenOrUsual().ringWatts() + " W")
+                .because("on a ring of " + brief.kitchen().ringWatts() + " W")
                 .passive(HANDS_MINUTES)
                 .after(made)
                 .keeps(BOILED_KEEPS_MINUTES)

@@ -35,8 +35,8 @@ final class Crew {
         LocalDate party = brief.sitDown().toLocalDate();
         for (int d = -DAYS_BEFORE; d <= 1; d++) {
             LocalDate day = party.plusDays(d);
-            int until = clock.minute(day.atTime(cook.untilOrUsual()));
-            int night = clock.minute(day.plusDays(1).atTime(cook.fromOrUsual()));
+            int until = clock.minute(day.atTime(cook.until()));
+            int night = clock.minute(day.plusDays(1).atTime(cook.from()));
             if (d == 0) {
                 until = Math.max(until, EVENING_MINUTES);
             }
@@ -46,7 +46,7 @@ final class Crew {
         }
         list.add(new Away(
                 clock.minute(party.minusDays(DAYS_BEFORE).atTime(LocalTime.MIN)),
-                clock.minute(party.minusDays(DAYS_BEFORE).atTime(cook.fromOrUsual()))));
+                clock.minute(party.minusDays(DAYS_BEFORE).atTime(cook.from()))));
         cook.busy().forEach(busy -> list.add(new Away(clock.minute(busy.from()), clock.minute(busy.until()))));
         return List.copyOf(list);
     }
@@ -71,11 +71,11 @@ final class Crew {
         if (job.cook() != null) {
             return new int[] {place(job.cook())};
         }
-        int[] skilled = places(i -> !cooks.get(i).isHelper() && cooks.get(i).can(job.skills()));
+        int[] skilled = places(i -> !cooks.get(i).helper() && cooks.get(i).can(job.skills()));
         if (skilled.length > 0) {
             return skilled;
         }
-        int[] regular = places(i -> !cooks.get(i).isHelper());
+        int[] regular = places(i -> !cooks.get(i).helper());
         return regular.length > 0 ? regular : places(i -> true);
     }
 

@@ -284,7 +284,7 @@ final class CutJobs {
     /** What is frozen and put in thawed: in the fridge where there is time, else in cold water. */
     private Optional<PrepStep> thaw(Cut cut, MenuItem item) {
         boolean frozen = item.keptIn() == KeptIn.FREEZER
-                || item.keptIn() == null && catalogue.ingredientOf(cut).aisle() == Aisle.FROZEN;
+                || !item.isAtHome() && catalogue.ingredientOf(cut).aisle() == Aisle.FROZEN;
         if (!frozen || cut.start() != StartState.CHILLED) {
             return Optional.empty();
         }

@@ -209,7 +209,7 @@ final class JobBuilder {
     }
 
     private void table(CutJobs.Food food, List<String> things) {
-        if (brief.pots().stream().anyMatch(pot -> pot.heatOrUsual().kind() == HeatSource.Kind.BUTANE)) {
+        if (brief.pots().stream().anyMatch(pot -> pot.heat().kind() == HeatSource.Kind.BUTANE)) {
             add("table:stoves", PrepTask.Group.TABLE, "Check stoves and spare cartridges")
                     .takes(STOVE_MINUTES)
                     .warning("Cartridge seated and locked, nothing near the flame, a window to open.");
@@ -261,7 +261,7 @@ final class JobBuilder {
                         .anyMatch(side -> side.broth().equals(need.broth())))
                 .map(need -> need.name() + ", hot: stove");
         Stream<String> cartridges =
-                brief.pots().stream().anyMatch(pot -> pot.heatOrUsual().kind() == HeatSource.Kind.BUTANE)
+                brief.pots().stream().anyMatch(pot -> pot.heat().kind() == HeatSource.Kind.BUTANE)
                         ? Stream.of("Spare cartridges: beside the table, away from the flame")
                         : Stream.empty();
         return Stream.of(food, sauces, bar, extras, reserve, Stream.of("Ladles, strainers, tongs: table"), cartridges)

@@ -102,7 +102,7 @@ final class Links {
                                 .filter(job -> job.at() == at)
                                 .mapToInt(Job::litres)
                                 .sum()
-                        > plan.brief().kitchenOrUsual().count(at);
+                        > plan.brief().kitchen().count(at);
     }
 
     /** What is lit ends before the house is empty. */

@@ -69,7 +69,7 @@ final class Moment {
     }
 
     private Room room(Room.Search search) {
-        return new Room(draft.crew(), draft.brief().kitchenOrUsual(), draft.outings(), search);
+        return new Room(draft.crew(), draft.brief().kitchen(), draft.outings(), search);
     }
 
     /** What is fixed, done or running stays where it is; null for all else. */

@@ -115,7 +115,7 @@ public final class PrepPlanner {
                 .map(cook -> new Prep.CookShare(
                         cook.id(),
                         cook.name(),
-                        cook.isHelper(),
+                        cook.helper(),
                         hands("prep.hands." + cook.id(), "At it: " + cook.name(), of(cook, own))))
                 .toList();
     }

@@ -81,7 +81,7 @@ final class ProblemFinder {
 
     private void room(int i) {
         Job job = plan.project().job(i);
-        int there = plan.brief().kitchenOrUsual().count(job.at());
+        int there = plan.brief().kitchen().count(job.at());
         boolean litres = job.at().isCold() && job.litres() > there;
         if (litres || job.at() == Station.OVEN && there == 0) {
             problems.add(new Prep.Problem(

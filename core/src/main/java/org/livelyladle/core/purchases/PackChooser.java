@@ -69,7 +69,7 @@ final class PackChooser {
     }
 
     private List<Deal> deals() {
-        return Objects.requireNonNullElse(brief.prices().deals(), List.of());
+        return brief.prices().deals();
     }
 
     private Deal deal(String id) {

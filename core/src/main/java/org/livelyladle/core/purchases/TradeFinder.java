@@ -164,7 +164,7 @@ public final class TradeFinder {
     }
 
     private boolean decided(Cut shortOf, Cut by) {
-        return Objects.requireNonNullElse(brief.decisions().trades(), List.<Trade>of()).stream()
+        return brief.decisions().trades().stream()
                 .anyMatch(trade -> List.of(trade.shortOf(), trade.by()).contains(shortOf.id())
                         || List.of(trade.shortOf(), trade.by()).contains(by.id()));
     }

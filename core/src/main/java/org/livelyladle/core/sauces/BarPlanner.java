@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Need;
@@ -40,7 +39,7 @@ final class BarPlanner {
         this.catalogue = catalogue;
         this.ledger = ledger;
         this.text = text;
-        this.parts = Objects.requireNonNullElse(brief.sauceBar(), List.<String>of()).stream()
+        this.parts = brief.sauceBar().stream()
                 .flatMap(id -> catalogue.findBarPart(id).stream())
                 .toList();
     }

@@ -65,8 +65,8 @@ final class Batcher {
         this.limits = limits;
         this.windows = windows;
         this.order = order;
-        this.tempo = EatenShare.of(brief.tempoOrUsual());
-        this.secondHelpingG = Objects.requireNonNull(SECOND_HELPING_G.get(brief.emphasisOrUsual()));
+        this.tempo = EatenShare.of(brief.tempo());
+        this.secondHelpingG = Objects.requireNonNull(SECOND_HELPING_G.get(brief.emphasis()));
         this.mealSeconds = brief.mealMinutes() * 60;
         this.rounds = new Rounds(brief, plans);
         this.ways = brief.sides().stream()

@@ -52,8 +52,8 @@ final class Board {
         this.ending = ending;
         this.from = from;
         this.mealSeconds = brief.mealMinutes() * 60;
-        this.tempo = EatenShare.of(brief.tempoOrUsual());
-        this.cues = new Cues(mealSeconds, minders, brief.emphasisOrUsual());
+        this.tempo = EatenShare.of(brief.tempo());
+        this.cues = new Cues(mealSeconds, minders, brief.emphasis());
         this.hands = new Hands(mealSeconds);
         plans.all().forEach(side -> {
             profiles.put(side.side(), new SideProfile(side, limits));

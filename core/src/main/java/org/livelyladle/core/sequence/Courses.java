@@ -19,7 +19,7 @@ final class Courses {
     /** @param dishes all but noodles and rice */
     static List<Course> of(Brief brief, List<Dish> dishes, Windows windows) {
         return switch (brief.order()) {
-            case OWN -> brief.courses() == null ? List.of() : brief.courses();
+            case OWN -> brief.courses();
             case HARD_FIRST -> byCookingTime(dishes, windows);
             case FLAVOUR_BUILDERS, BALLS_FIRST, GREENS_FIRST, ALL_ALONG ->
                 brief.order().courses();

@@ -86,6 +86,6 @@ record Dish(Cut cut, Tending tending, boolean lifted, boolean browns, boolean st
     }
 
     boolean eatenLast() {
-        return item.isEatenLast();
+        return item.eatenLast();
     }
 }

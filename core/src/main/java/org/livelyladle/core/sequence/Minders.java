@@ -4,7 +4,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
@@ -43,7 +42,7 @@ final class Minders {
 
     /** Those the host named, but no small child; else the first cook, else the first adult. */
     private static List<String> candidates(Brief brief, List<Guest> adults, int from) {
-        List<String> named = Objects.requireNonNullElse(brief.minders(), List.<String>of()).stream()
+        List<String> named = brief.minders().stream()
                 .filter(id -> brief.guest(id)
                         .map(guest -> !guest.isSmallChild() && guest.leavesWithin(brief.mealMinutes()) * 60 > from)
                         .orElse(true))

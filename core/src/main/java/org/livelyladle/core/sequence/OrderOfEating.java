@@ -95,7 +95,7 @@ final class OrderOfEating {
                         .toList(),
                 windows);
         starchPart = (STARCH_PART + starchOf(grams)) / 2;
-        Starch starch = brief.starchOrUsual();
+        Starch starch = brief.starch();
         Part span = spanBesideStarch(starch);
         for (Dish dish : dishes) {
             String cut = dish.cut().id();

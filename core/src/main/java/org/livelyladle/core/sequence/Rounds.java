@@ -32,7 +32,7 @@ final class Rounds {
     Rounds(Brief brief, Sides plans) {
         this.brief = brief;
         this.plans = plans;
-        this.tempo = EatenShare.of(brief.tempoOrUsual());
+        this.tempo = EatenShare.of(brief.tempo());
     }
 
     /**

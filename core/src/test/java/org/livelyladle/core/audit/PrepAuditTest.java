@@ -28,8 +28,9 @@ class PrepAuditTest {
 
     PrepAuditTest() {
         briefs.bought.put("beef-ribeye.sliced", Bought.WHOLE);
-        briefs.cooks.addAll(
-                List.of(Cook.of("bo", "Bo"), new Cook("edda", "Edda", null, List.of(Skill.STOVE), null, null, null)));
+        briefs.cooks.addAll(List.of(
+                Cook.of("bo", "Bo"),
+                new Cook("edda", "Edda", false, List.of(Skill.STOVE), Cook.USUAL_FROM, Cook.USUAL_UNTIL, List.of())));
         brief = briefs.build();
         prep = TestPrep.plan(brief, Facts.none(), Briefs.NOW);
     }

@@ -43,12 +43,12 @@ class BriefCheckTest {
                                         "Ann",
                                         Appetite.REGULAR,
                                         List.of(),
-                                        List.of(new Wish("dragon", Liking.LOVE, null, null)),
+                                        List.of(new Wish("dragon", Liking.LOVE, null, false)),
                                         Heat.MILD,
                                         0,
                                         null,
-                                        null,
-                                        null,
+                                        100,
+                                        false,
                                         null))),
                 unknown(
                         "prices.offers[0].shop",
@@ -97,7 +97,8 @@ class BriefCheckTest {
 
     @Test
     void aTimeIsNeverAfterNull() {
-        assertThatThrownBy(() -> new Cook("a", "A", null, null, null, java.time.LocalTime.of(2, 0), null))
+        assertThatThrownBy(
+                        () -> new Cook("a", "A", false, null, Cook.USUAL_FROM, java.time.LocalTime.of(2, 0), List.of()))
                 .hasMessageContaining("a time after 0")
                 .hasMessageNotContaining("null");
     }

@@ -18,7 +18,7 @@ class BriefTest {
     @Test
     void aFrozenRawCutWithoutItsOwnTimeIsRefused() {
         Brief plain = Briefs.plain().build();
-        Brief frozen = Records.with(plain, "menu", List.of(MenuItem.of("mussel.whole", true, null)));
+        Brief frozen = Records.with(plain, "menu", List.of(MenuItem.of("mussel.whole", true, 100)));
 
         assertThatThrownBy(() -> BriefCheck.check(frozen, Catalogue.builtIn()))
                 .isInstanceOf(InvalidInputException.class)
@@ -29,7 +29,7 @@ class BriefTest {
     @Test
     void aRawCutWhoseHeatingIsComputedMayGoInFrozen() {
         BriefCheck.check(
-                Records.with(Briefs.plain().build(), "menu", List.of(MenuItem.of("prawn.peeled", true, null))),
+                Records.with(Briefs.plain().build(), "menu", List.of(MenuItem.of("prawn.peeled", true, 100))),
                 Catalogue.builtIn());
     }
 
@@ -63,7 +63,13 @@ class BriefTest {
             Briefs away = Briefs.plain();
             LocalDateTime from = LocalDateTime.parse(year + "-11-26T17:30:00");
             away.cooks.add(new Cook(
-                    "ann", "Ann", null, null, null, null, List.of(new Cook.Busy(from, from.plusHours(1), "Choir"))));
+                    "ann",
+                    "Ann",
+                    false,
+                    null,
+                    Cook.USUAL_FROM,
+                    Cook.USUAL_UNTIL,
+                    List.of(new Cook.Busy(from, from.plusHours(1), "Choir"))));
             assertThatThrownBy(() -> BriefCheck.check(away.build(), Catalogue.builtIn()))
                     .hasMessageContaining("cooks[0].busy[0].from");
         }
@@ -74,14 +80,14 @@ class BriefTest {
     @ValueSource(strings = {"a\0b", "a\rb", "a\u0007", "\ud800", "a\udc00b", "\uffff", "\ufffe"})
     void lettersThatCannotBeShownAreRefused(String name) {
         assertThatThrownBy(() -> new Guest(
-                        "x", name, Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, null, null, null))
+                        "x", name, Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, 100, false, null))
                 .hasMessageContaining("no control characters");
     }
 
     @Test
     void anEmptyNameIsRefused() {
         assertThatThrownBy(() -> new Guest(
-                        "x", "  ", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, null, null, null))
+                        "x", "  ", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, 100, false, null))
                 .hasMessageContaining("name was 'empty'")
                 .hasMessageContaining("1 to 40 characters");
     }

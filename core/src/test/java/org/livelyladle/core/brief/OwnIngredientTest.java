@@ -21,7 +21,8 @@ import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 
 class OwnIngredientTest {
-    private static final OwnIngredient.OwnCut CUT = new OwnIngredient.OwnCut("cubes", 10.0, 120, 300, null, null, null);
+    private static final OwnIngredient.OwnCut CUT =
+            new OwnIngredient.OwnCut("cubes", 10.0, 120, 300, null, null, false);
     private final Briefs briefs = Briefs.plain();
 
     private static OwnIngredient unknown(String id) {
@@ -115,7 +116,7 @@ class OwnIngredientTest {
 
     @Test
     void aKnownRiskIsKeptAndServedFoodNeedsACut() {
-        OwnIngredient.OwnCut plain = new OwnIngredient.OwnCut("", null, 60, 90, RawRisk.NONE, null, null);
+        OwnIngredient.OwnCut plain = new OwnIngredient.OwnCut("", null, 60, 90, RawRisk.NONE, null, false);
         briefs.own.add(OwnIngredient.of(
                 "fern", "Fern tips", Category.LEAVES, null, Origin.PLANT, Set.of(), Set.of(), 0.8, 2, plain));
         Cut fern = briefs.build().extend(Catalogue.builtIn()).cut("fern.own");
@@ -132,7 +133,7 @@ class OwnIngredientTest {
     /** What is like a cut of the catalogue has its window, its risk and its steps, whatever times were said beside it. */
     @Test
     void whatIsLikeACutCooksLikeIt() {
-        OwnIngredient.OwnCut like = new OwnIngredient.OwnCut("", null, 1, 1, RawRisk.NONE, "fish-ball.frozen", null);
+        OwnIngredient.OwnCut like = new OwnIngredient.OwnCut("", null, 1, 1, RawRisk.NONE, "fish-ball.frozen", false);
         briefs.own.add(OwnIngredient.of(
                 "pollock-ball", "Pollock balls", Category.BALLS, null, null, null, null, null, null, like));
         briefs.menu.add("pollock-ball.own");
@@ -155,7 +156,7 @@ class OwnIngredientTest {
 
     @Test
     void aPieceOfItWeighsAsOneOfWhatItIsLike() {
-        assertThatThrownBy(() -> new OwnIngredient.OwnCut("", 40.0, 60, 90, null, "fish-ball.frozen", null))
+        assertThatThrownBy(() -> new OwnIngredient.OwnCut("", 40.0, 60, 90, null, "fish-ball.frozen", false))
                 .hasMessageContaining("pieceGrams");
         briefs.own.add(OwnIngredient.of(
                 "odd",
@@ -167,7 +168,7 @@ class OwnIngredientTest {
                 null,
                 null,
                 null,
-                new OwnIngredient.OwnCut("", null, 60, 90, null, "moon-ball", null)));
+                new OwnIngredient.OwnCut("", null, 60, 90, null, "moon-ball", false)));
         assertThatThrownBy(this::plan).hasMessageContaining("cut.like");
     }
 }

@@ -52,12 +52,12 @@ class PotTest {
                         50,
                         4,
                         POT.sides(),
-                        null,
+                        PotKind.POT,
                         new PotSize(600, 800.0, 300),
+                        HeatSource.USUAL,
                         null,
                         null,
-                        null,
-                        null))
+                        Boil.SIMMER))
                 .hasMessageContaining("capacityMl");
         assertThatThrownBy(() -> new HeatSource(HeatSource.Kind.BUTANE, 50, null, null))
                 .hasMessageContaining("watts");

@@ -63,7 +63,11 @@ class OwnBrothTest {
                 broth.heat(),
                 broth.parts().stream()
                         .map(part -> new OwnPart(
-                                part.ingredient(), part.gramsPerLitre(), part.scaling(), part.pieceGrams(), null))
+                                part.ingredient(),
+                                part.gramsPerLitre(),
+                                part.scaling(),
+                                part.pieceGrams(),
+                                OwnBroth.Adding.COOKED))
                         .toList(),
                 broth.steps().stream()
                         .map(step -> new OwnStep(
@@ -119,12 +123,17 @@ class OwnBrothTest {
                 1000,
                 0.8,
                 Heat.HOT,
-                List.of(new OwnPart("chilli-extract", 2 * Broth.Part.DROP_GRAMS, null, Broth.Part.DROP_GRAMS, null)),
-                List.of(new OwnStep("Half the drops, stir, taste", 3, false, null, Station.NONE, "gloves")),
+                List.of(new OwnPart(
+                        "chilli-extract",
+                        2 * Broth.Part.DROP_GRAMS,
+                        Broth.Scaling.LINEAR,
+                        Broth.Part.DROP_GRAMS,
+                        OwnBroth.Adding.COOKED)),
+                List.of(new OwnStep("Half the drops, stir, taste", 3, false, 0, Station.NONE, "gloves")),
                 null,
                 new OwnBroth.OwnBase("ginger-chicken", 1000),
                 0.0,
-                null);
+                Broth.Source.SCRATCH);
         briefs.ownBroths.add(hotter);
         briefs.pots.clear();
         briefs.pots.add(Briefs.pot("pot", 4000, "ginger-chicken", "hotter"));
@@ -181,13 +190,13 @@ class OwnBrothTest {
                 id,
                 1000,
                 0.8,
-                null,
+                Heat.HOT,
                 List.of(OwnPart.of(spice, grams)),
                 List.of(OwnStep.of("Steep", 20, true)),
                 null,
                 new OwnBase("stock", 800),
                 null,
-                null);
+                Broth.Source.SCRATCH);
     }
 
     @Test
@@ -199,9 +208,9 @@ class OwnBrothTest {
                 0.8,
                 null,
                 List.of(
-                        new OwnPart("lemongrass", 30, null, null, Adding.TAKEN_OUT),
-                        new OwnPart("lime", 40, null, null, Adding.OFF_THE_HEAT),
-                        new OwnPart("chilli-oil", 20, null, null, Adding.AT_THE_TABLE)),
+                        new OwnPart("lemongrass", 30, Broth.Scaling.LINEAR, null, Adding.TAKEN_OUT),
+                        new OwnPart("lime", 40, Broth.Scaling.LINEAR, null, Adding.OFF_THE_HEAT),
+                        new OwnPart("chilli-oil", 20, Broth.Scaling.LINEAR, null, Adding.AT_THE_TABLE)),
                 List.of(OwnStep.of("Simmer", 15, true)));
 
         assertThat(OwnBroth.putInto(CATALOGUE, List.of(broth)).broth("sour").steps())
@@ -227,8 +236,8 @@ class OwnBrothTest {
                 "From our packet",
                 1000,
                 0.9,
-                null,
-                List.of(new OwnPart("mushroom-broth-powder", 24, Broth.Scaling.PACKET, null, null)),
+                Heat.HOT,
+                List.of(new OwnPart("mushroom-broth-powder", 24, Broth.Scaling.PACKET, null, OwnBroth.Adding.COOKED)),
                 List.of(),
                 null,
                 null,
@@ -242,10 +251,20 @@ class OwnBrothTest {
 
     @Test
     void aBaseIsMadeByItself() {
-        OwnBroth stock = OwnBroth.of("stock", "Stock", 1000, 0, null, List.of(OwnPart.of("kelp", 10)), List.of());
+        OwnBroth stock = OwnBroth.of("stock", "Stock", 1000, 0, Heat.HOT, List.of(OwnPart.of("kelp", 10)), List.of());
         OwnBroth middle = on("middle", "ginger", 10);
         OwnBroth top = new OwnBroth(
-                "top", "top", 1000, 0.8, null, List.of(), List.of(), null, new OwnBase("middle", 500), null, null);
+                "top",
+                "top",
+                1000,
+                0.8,
+                Heat.HOT,
+                List.of(),
+                List.of(),
+                null,
+                new OwnBase("middle", 500),
+                null,
+                Broth.Source.SCRATCH);
 
         assertThatThrownBy(() -> plan(with(stock, middle, top)))
                 .isInstanceOf(InvalidInputException.class)

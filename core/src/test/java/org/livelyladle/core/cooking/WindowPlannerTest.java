@@ -35,7 +35,7 @@ class WindowPlannerTest {
     void fromTheFreezerEverythingIsLater() {
         CookingWindow chilled = TestWindows.of(PLAIN).of("prawn.peeled");
         CookingWindow frozen =
-                TestWindows.of(serving(MenuItem.of("prawn.peeled", true, null))).of("prawn.peeled");
+                TestWindows.of(serving(MenuItem.of("prawn.peeled", true, 100))).of("prawn.peeled");
 
         assertThat(frozen.readySeconds()).isGreaterThan(chilled.readySeconds() + 30);
         assertThat(frozen.bestUntilSeconds()).isGreaterThan(chilled.bestUntilSeconds() + 30);
@@ -75,7 +75,7 @@ class WindowPlannerTest {
                 Records.with(
                         Briefs.guest("ann"),
                         "wishes",
-                        List.of(new Wish("beef-ribeye.sliced", Liking.LOVE, Doneness.PINK, null))));
+                        List.of(new Wish("beef-ribeye.sliced", Liking.LOVE, Doneness.PINK, false))));
         Windows windows = TestWindows.of(briefs.build());
 
         assertThat(windows.pinkSeconds("beef-ribeye.sliced", ""))

@@ -92,7 +92,8 @@ class BriefEditTest {
         }
 
         assertThat(answer.offers(taken, "ann")).isEmpty();
-        assertThat(new GuestAnswer(null, null, null, null).offers(taken, "ann")).isEmpty();
+        assertThat(new GuestAnswer(null, null, List.of(), null).offers(taken, "ann"))
+                .isEmpty();
         assertThat(new BriefEdit.AddNeed("ann", NeedKind.SESAME, Strength.DISLIKE).apply(taken))
                 .isEqualTo(taken);
     }
@@ -110,7 +111,7 @@ class BriefEditTest {
                 Bought.READY,
                 KeptIn.FREEZER,
                 true,
-                null,
+                false,
                 null,
                 null);
         Brief balls = brief.serving(List.of(frozen));
@@ -121,7 +122,7 @@ class BriefEditTest {
             assertThat(item.bought()).isEqualTo(Bought.READY);
             assertThat(item.keptIn()).isEqualTo(KeptIn.FREEZER);
             assertThat(item.cooked()).isTrue();
-            assertThat(item.sizePercent()).isNull();
+            assertThat(item.sizePercent()).isEqualTo(100);
         });
     }
 

@@ -18,11 +18,14 @@ import org.livelyladle.core.brief.BriefDraft;
 import org.livelyladle.core.brief.Course;
 import org.livelyladle.core.brief.Decisions.PortionPin;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.SauceChoice;
 import org.livelyladle.core.brief.SchoolOfOrder;
+import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Heat;
 
 /** Whatever is taken out of a brief, what is left fits once it is swept, and nothing else is lost. */
 class BriefSweepTest {
@@ -45,7 +48,7 @@ class BriefSweepTest {
         without(brief, Brief::ownIngredients, (draft, left) -> draft.ownIngredients = left);
         without(brief, Brief::ownBroths, (draft, left) -> draft.ownBroths = left);
         without(brief, Brief::ownSauces, (draft, left) -> draft.ownSauces = left);
-        check(brief.changed(draft -> draft.kitchen = null));
+        check(brief.changed(draft -> draft.kitchen = Kitchen.USUAL));
         check(brief.changed(draft -> draft.sitDown = draft.sitDown.plusDays(90)));
     }
 
@@ -103,19 +106,19 @@ class BriefSweepTest {
     void aBrothGoesWithTheOneItStandsOn() {
         Briefs briefs = Briefs.plain();
         OwnBroth stock = OwnBroth.of(
-                "stock", "Stock", 1000, 0, null, List.of(OwnBroth.OwnPart.of("pork-bones", 400)), List.of());
+                "stock", "Stock", 1000, 0, Heat.HOT, List.of(OwnBroth.OwnPart.of("pork-bones", 400)), List.of());
         OwnBroth on = new OwnBroth(
                 "herbal",
                 "Herbal",
                 1000,
                 0,
-                null,
+                Heat.HOT,
                 List.of(OwnBroth.OwnPart.of("ginger", 10)),
                 List.of(),
                 null,
                 new OwnBroth.OwnBase("stock", 800),
                 null,
-                null);
+                Broth.Source.SCRATCH);
         briefs.ownBroths.addAll(List.of(stock, on));
         briefs.pots.set(0, Briefs.pot("pot", 4000, "herbal", "smoked-tomato"));
         Brief left = BriefSweep.sweep(briefs.build().changed(draft -> draft.ownBroths = List.of(on)), CATALOGUE);

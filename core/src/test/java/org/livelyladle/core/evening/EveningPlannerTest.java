@@ -59,7 +59,7 @@ class EveningPlannerTest {
                         pot,
                         "sides",
                         pot.sides().stream()
-                                .map(side -> new Side(side.id(), side.broth(), policy, null))
+                                .map(side -> new Side(side.id(), side.broth(), policy, false))
                                 .toList()));
     }
 

@@ -33,6 +33,7 @@ import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Strength;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.check.InvalidInputException;
 
 /** Parts go from a party to the household and into the next party, and whatever is forgotten leaves nothing behind. */
@@ -188,7 +189,7 @@ class KeeperTest {
         briefs.own.add(
                 OwnIngredient.of("my-herb", "My herb", Category.LARDER, null, null, null, null, null, null, null));
         briefs.ownBroths.add(OwnBroth.of(
-                "my-broth", "My broth", 1000, 0.8, null, List.of(OwnBroth.OwnPart.of("my-herb", 50)), List.of()));
+                "my-broth", "My broth", 1000, 0.8, Heat.HOT, List.of(OwnBroth.OwnPart.of("my-herb", 50)), List.of()));
         Brief plain = briefs.build();
         Pot pot = plain.pots().get(0);
         Brief brief = plain.setting(List.of(pot.holding(List.of(Side.of("only", "my-broth")))));

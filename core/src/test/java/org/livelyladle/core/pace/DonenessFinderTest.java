@@ -52,7 +52,7 @@ class DonenessFinderTest {
             String cut = raw.get(random.nextInt(raw.size())).id();
             if (!briefs.menu.contains(cut)) {
                 briefs.menu.add(cut);
-                pink.add(new Wish(cut, Liking.LIKE, Doneness.PINK, null));
+                pink.add(new Wish(cut, Liking.LIKE, Doneness.PINK, false));
             }
         }
         briefs.guests.set(0, Records.with(Briefs.guest("ann"), "wishes", pink));
@@ -86,8 +86,8 @@ class DonenessFinderTest {
         Briefs briefs = Briefs.plain();
         briefs.menu.add("chicken-thigh.sliced");
         List<Wish> pink = List.of(
-                new Wish("beef-ribeye.sliced", Liking.LIKE, Doneness.PINK, null),
-                new Wish("chicken-thigh.sliced", Liking.LIKE, Doneness.PINK, null));
+                new Wish("beef-ribeye.sliced", Liking.LIKE, Doneness.PINK, false),
+                new Wish("chicken-thigh.sliced", Liking.LIKE, Doneness.PINK, false));
         briefs.guests.set(0, Records.with(Briefs.guest("ann"), "wishes", pink));
         briefs.guests.set(1, Records.with(Briefs.guest("ben", Briefs.medical(NeedKind.PREGNANT)), "wishes", pink));
         List<TablePlan.Done> done = doneness(briefs.build());

@@ -55,7 +55,7 @@ class LateAdvisorTest {
     @Test
     void whatIsOfferedComesTrueWhenItIsChosen() {
         briefs.cooks.add(Cook.of("bo", "Bo"));
-        briefs.cooks.add(new Cook("finn", "Finn", true, null, null, null, null));
+        briefs.cooks.add(new Cook("finn", "Finn", true, null, Cook.USUAL_FROM, Cook.USUAL_UNTIL, List.of()));
         Plan plan = late(40);
         assertThat(plan.unmet()).anyMatch(unmet -> unmet.id().equals("prep.LATE."));
         LateRemedy hand = of(plan, BriefEdit.HandOver.class);
@@ -78,7 +78,7 @@ class LateAdvisorTest {
     @Test
     void theCheapestThatFitsComesFirst() {
         briefs.cooks.add(Cook.of("bo", "Bo"));
-        briefs.cooks.add(new Cook("finn", "Finn", true, null, null, null, null));
+        briefs.cooks.add(new Cook("finn", "Finn", true, null, Cook.USUAL_FROM, Cook.USUAL_UNTIL, List.of()));
         List<LateRemedy> remedies = late(30).lateRemedies();
 
         assertThat(remedies).hasSizeGreaterThan(2).allMatch(late -> late.gainMinutes() >= 3);

@@ -65,7 +65,7 @@ class PlannerPropertiesTest {
         return brief.on(
                 brief.sitDown(),
                 List.of(Shop.of("shop", "Shop", brief.sitDown().minusDays(1))),
-                new PriceSnapshot(Briefs.TODAY, offers, null));
+                new PriceSnapshot(Briefs.TODAY, offers, List.of()));
     }
 
     @ParameterizedTest

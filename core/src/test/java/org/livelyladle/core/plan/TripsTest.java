@@ -26,7 +26,7 @@ class TripsTest {
     private final Briefs briefs = Briefs.plain();
 
     private static Shop shop(String id, LocalDateTime at, DayOfWeek... closed) {
-        return new Shop(id, id, at, List.of(closed), null, null, null, null, null);
+        return new Shop(id, id, at, List.of(closed), List.of(), null, null, null, null);
     }
 
     private Plan plan(Shop... shops) {
@@ -58,7 +58,7 @@ class TripsTest {
     }
 
     private static Shop again(LocalDateTime first, LocalDateTime second) {
-        return new Shop("shop", "shop", first, List.of(), null, null, null, null, second);
+        return new Shop("shop", "shop", first, List.of(), List.of(), null, null, null, second);
     }
 
     /** Carrots on Thursday, prawns on the day; each list has its own bill, and both make the whole. */
@@ -186,7 +186,7 @@ class TripsTest {
                 "shop",
                 SATURDAY.minusDays(1),
                 List.of(),
-                null,
+                List.of(),
                 LocalTime.of(8, 0),
                 LocalTime.of(12, 0),
                 null,

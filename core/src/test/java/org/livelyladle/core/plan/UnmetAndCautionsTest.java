@@ -78,7 +78,7 @@ class UnmetAndCautionsTest {
         briefs.pots.set(0, Briefs.pot("pot", 4000, "numbing-chilli"));
         briefs.guests.set(
                 0,
-                new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.NONE, 0, null, null, null, null));
+                new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.NONE, 0, null, 100, false, null));
 
         assertThat(plan().unmet()).anySatisfy(unmet -> {
             assertThat(unmet.text()).isEqualTo("No side suits Ann.");
@@ -91,7 +91,7 @@ class UnmetAndCautionsTest {
         assertThat(cautions(Step.INGREDIENTS)).noneMatch(text -> text.contains("quarter"));
 
         briefs.guests.set(
-                0, new Guest("ann", "Ann", Appetite.CHILD, List.of(), List.of(), Heat.HOT, 0, null, null, null, null));
+                0, new Guest("ann", "Ann", Appetite.CHILD, List.of(), List.of(), Heat.HOT, 0, null, 100, false, null));
         assertThat(cautions(Step.INGREDIENTS))
                 .anyMatch(text ->
                         text.equals("Fish balls, from frozen for Ann: quarter it lengthways for small children."));
@@ -111,7 +111,12 @@ class UnmetAndCautionsTest {
     void anAcceptedSplashIsACaution() {
         briefs.guests.set(0, Briefs.guest("ann", Briefs.medical(NeedKind.CELERY)));
         briefs.decisions = new Decisions(
-                List.of(), List.of(), List.of(), List.of(), List.of(new Decisions.SplashChoice("ann", "pot")), null);
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(new Decisions.SplashChoice("ann", "pot")),
+                List.of());
 
         assertThat(cautions(Step.POTS)).anyMatch(text -> text.contains("a splash over the wall can be enough"));
     }
@@ -136,7 +141,7 @@ class UnmetAndCautionsTest {
                 Records.with(
                         Briefs.guest("ann"),
                         "wishes",
-                        List.of(new Wish("white-fish.sliced", Liking.LOVE, Doneness.PINK, null))));
+                        List.of(new Wish("white-fish.sliced", Liking.LOVE, Doneness.PINK, false))));
 
         assertThat(cautions(Step.INGREDIENTS))
                 .anyMatch(text ->

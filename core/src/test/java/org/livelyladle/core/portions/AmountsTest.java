@@ -229,7 +229,7 @@ class AmountsTest {
         briefs.menu.add("scallop.whole");
         for (int i = 0; i < 6; i++) {
             Guest fan = Records.with(
-                    Briefs.guest("fan" + i), "wishes", List.of(new Wish("scallop.whole", Liking.LOVE, null, null)));
+                    Briefs.guest("fan" + i), "wishes", List.of(new Wish("scallop.whole", Liking.LOVE, null, false)));
             briefs.guests.add(i % 2 == 0 ? fan : Records.with(fan, "appetite", Appetite.LIGHT));
         }
         Portions portions = portions(saying("scallop.whole", new Amount(Unit.PIECES, 8)));

@@ -56,7 +56,7 @@ class PortionPlannerTest {
     void aBigEaterGetsHalfAPoundOfMeat() {
         Briefs briefs = Briefs.plain();
         briefs.guests.add(
-                new Guest("cat", "Cat", Appetite.HEARTY, List.of(), List.of(), Heat.HOT, 0, null, null, null, null));
+                new Guest("cat", "Cat", Appetite.HEARTY, List.of(), List.of(), Heat.HOT, 0, null, 100, false, null));
         Portions portions = plan(briefs.build());
 
         assertThat(grams(portions, "ann", "beef-ribeye.sliced")).isEqualTo(136);
@@ -159,12 +159,12 @@ class PortionPlannerTest {
                         "Ann",
                         Appetite.REGULAR,
                         List.of(),
-                        List.of(new Wish("lamb-leg.sliced", Liking.LOVE, null, null)),
+                        List.of(new Wish("lamb-leg.sliced", Liking.LOVE, null, false)),
                         Heat.HOT,
                         0,
                         null,
-                        null,
-                        null,
+                        100,
+                        false,
                         null));
         Portions portions = plan(briefs.build());
 
@@ -204,7 +204,12 @@ class PortionPlannerTest {
 
     private static Decisions pin(String guest, String cut, double grams) {
         return new Decisions(
-                List.of(new Decisions.PortionPin(guest, cut, grams)), List.of(), List.of(), List.of(), List.of(), null);
+                List.of(new Decisions.PortionPin(guest, cut, grams)),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of());
     }
 
     @Test

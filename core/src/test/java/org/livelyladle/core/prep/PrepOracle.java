@@ -54,7 +54,7 @@ public final class PrepOracle {
 
     private PrepOracle(Brief brief) {
         this.brief = brief;
-        this.kitchen = brief.kitchenOrUsual();
+        this.kitchen = brief.kitchen();
         PrepClock clock = PrepClock.of(brief);
         this.crew = new Crew(brief, clock);
         Catalogue catalogue = brief.extend(Catalogue.builtIn());

@@ -56,7 +56,7 @@ class PrepPlannerTest {
                 List.of(new Decisions.TaskPin(task, before, cook, minutes)),
                 List.of(),
                 List.of(),
-                null);
+                List.of());
     }
 
     /** Everything at one shop, so that nothing starts before the trip there. */
@@ -121,7 +121,7 @@ class PrepPlannerTest {
     @Test
     void aHelperGetsOnlyWhatIsHandedOver() {
         briefs.cooks.add(Cook.of("bo", "Bo"));
-        briefs.cooks.add(new Cook("finn", "Finn", true, List.of(), null, null, null));
+        briefs.cooks.add(new Cook("finn", "Finn", true, List.of(), Cook.USUAL_FROM, Cook.USUAL_UNTIL, List.of()));
         assertThat(plan().tasks()).noneMatch(task -> "finn".equals(task.cook()));
 
         pin("food:wash-leaves", null, "finn", null);
@@ -137,7 +137,8 @@ class PrepPlannerTest {
 
     @Test
     void skillsDecideWhoSlices() {
-        briefs.cooks.add(new Cook("bo", "Bo", null, List.of(Skill.STOVE), null, null, null));
+        briefs.cooks.add(
+                new Cook("bo", "Bo", false, List.of(Skill.STOVE), Cook.USUAL_FROM, Cook.USUAL_UNTIL, List.of()));
         briefs.cooks.add(Cook.of("edda", "Edda"));
 
         assertThat(byId(plan()).get(SLICE).cook()).isEqualTo("edda");
@@ -146,7 +147,7 @@ class PrepPlannerTest {
     @Test
     void nobodyIsPlannedWhileAwayAndNothingIsLitInAnEmptyHouse() {
         Cook.Busy choir = new Cook.Busy(Briefs.SIT_DOWN.minusMinutes(95), Briefs.SIT_DOWN.minusMinutes(50), "class");
-        briefs.cooks.add(new Cook("bo", "Bo", null, null, null, null, List.of(choir)));
+        briefs.cooks.add(new Cook("bo", "Bo", false, null, Cook.USUAL_FROM, Cook.USUAL_UNTIL, List.of(choir)));
         Prep prep = plan();
 
         assertThat(PrepAudit.check(briefs.build(), prep)).isEmpty();
@@ -322,7 +323,7 @@ class PrepPlannerTest {
                 "menu",
                 List.of(
                         MenuItem.of("fish-ball.frozen"),
-                        MenuItem.of("chicken-thigh.sliced", true, null),
+                        MenuItem.of("chicken-thigh.sliced", true, 100),
                         MenuItem.of("beef-ribeye.sliced")));
         Map<String, PrepTask> tasks = byId(plan(brief));
 

@@ -237,7 +237,7 @@ class ReplannerTest {
                 && taken >= 1
                 && (task.at().isBoard()
                         || task.at().isCold()
-                        || taken >= brief.kitchenOrUsual().count(task.at()));
+                        || taken >= brief.kitchen().count(task.at()));
         return full
                 || next.tasks().stream()
                         .anyMatch(other -> task.after().contains(other.id())

@@ -77,7 +77,7 @@ class StatesOfFoodTest {
                 List.of(),
                 List.of(),
                 List.of(),
-                null);
+                List.of());
         assertThat(tasks(briefs.build())).containsKey("food:slice:raw");
     }
 

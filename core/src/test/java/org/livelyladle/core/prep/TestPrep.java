@@ -77,7 +77,7 @@ public final class TestPrep {
         }
         Kitchen kitchen = new Kitchen(
                 1500 + random.nextInt(2000),
-                null,
+                List.of(),
                 1 + random.nextInt(4),
                 random.nextInt(2),
                 1 + random.nextInt(2),
@@ -104,8 +104,8 @@ public final class TestPrep {
                 id,
                 second && random.nextInt(3) == 0,
                 random.nextBoolean() ? null : skills,
-                random.nextBoolean() ? null : java.time.LocalTime.of(7 + random.nextInt(6), 30),
-                random.nextBoolean() ? null : java.time.LocalTime.of(16 + random.nextInt(6), 15),
+                random.nextBoolean() ? Cook.USUAL_FROM : java.time.LocalTime.of(7 + random.nextInt(6), 30),
+                random.nextBoolean() ? Cook.USUAL_UNTIL : java.time.LocalTime.of(16 + random.nextInt(6), 15),
                 busy);
     }
 }

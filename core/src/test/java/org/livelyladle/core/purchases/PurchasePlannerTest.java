@@ -84,7 +84,7 @@ class PurchasePlannerTest {
                 List.of(),
                 List.of(),
                 List.of(),
-                null);
+                List.of());
 
         assertThat(plan(Facts.none()).trips().get(0).lines())
                 .singleElement()

@@ -78,8 +78,8 @@ class OwnSauceTest {
                 "Nutty",
                 List.of(new SaucePart("peanut-butter", 30), new SaucePart("soy-sauce", 10)),
                 20.0,
-                null,
-                null,
+                Sauce.Use.DIP,
+                5,
                 null));
         briefs.sauces = List.of("nutty");
         briefs.guests.set(0, Briefs.guest("ann", Briefs.medical(NeedKind.PEANUTS)));
@@ -102,10 +102,10 @@ class OwnSauceTest {
         List<SaucePart> parts = List.of(new SaucePart("egg", 40), new SaucePart("soy-sauce", 20));
         briefs.sauces = List.of("eggy");
         briefs.guests.set(0, Briefs.guest("ann", Briefs.diet(NeedKind.SMALL_CHILD)));
-        briefs.ownSauces = List.of(new OwnSauce("eggy", "Eggy", parts, null, null, null, null));
+        briefs.ownSauces = List.of(new OwnSauce("eggy", "Eggy", parts, 0, Sauce.Use.DIP, 5, null));
         assertThat(plan().sauces().without()).containsExactly("ann");
 
-        briefs.ownSauces = List.of(new OwnSauce("eggy", "Eggy", parts, null, null, null, false));
+        briefs.ownSauces = List.of(new OwnSauce("eggy", "Eggy", parts, 0, Sauce.Use.DIP, 5, false));
         assertThat(plan().sauces().without()).isEmpty();
     }
 

@@ -60,7 +60,12 @@ class TablePlannerTest {
         });
 
         briefs.decisions = new Decisions(
-                List.of(), List.of(), List.of(), List.of(), List.of(new Decisions.SplashChoice("ann", "pot")), null);
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(new Decisions.SplashChoice("ann", "pot")),
+                List.of());
         assertThat(sidesOf("ann")).containsExactly("pot-1");
     }
 
@@ -77,7 +82,7 @@ class TablePlannerTest {
         briefs.pots.set(0, Briefs.pot("pot", 4000, "kelp-shiitake", "numbing-chilli"));
         briefs.guests.set(
                 0,
-                new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, null, null, null));
+                new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, 100, false, null));
 
         assertThat(sidesOf("ann")).containsExactly("pot-1");
     }
@@ -151,7 +156,7 @@ class TablePlannerTest {
     void aLateGuestIsFedAfterArriving() {
         briefs.guests.set(
                 0,
-                new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.HOT, 40, null, null, null, null));
+                new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.HOT, 40, null, 100, false, null));
 
         assertThat(plan().table().guests().get(0).bites())
                 .isNotEmpty()
@@ -215,7 +220,7 @@ class TablePlannerTest {
     }
 
     private static Decisions pin(DropPin pin) {
-        return new Decisions(List.of(), List.of(), List.of(), List.of(pin), List.of(), null);
+        return new Decisions(List.of(), List.of(), List.of(), List.of(pin), List.of(), List.of());
     }
 
     @Test

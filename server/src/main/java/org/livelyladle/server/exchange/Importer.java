@@ -178,18 +178,12 @@ final class Importer {
         List<Need> needs = row.someOf("needs", NeedKind.class, NeedKind::label).stream()
                 .map(kind -> new Need(kind, kind.allergen().isPresent() ? Strength.MEDICAL : Strength.DIET))
                 .toList();
-        Guest guest = new Guest(
-                fresh("guest"),
-                name,
-                row.oneOf("appetite", Appetite.class, Appetite::label, Appetite.REGULAR),
-                needs,
-                List.of(),
-                row.oneOf("heat", Heat.class, Heat::label, Heat.MEDIUM),
-                0,
-                null,
-                null,
-                null,
-                null);
+        Guest guest = Guest.of(
+                        fresh("guest"),
+                        name,
+                        row.oneOf("appetite", Appetite.class, Appetite::label, Appetite.REGULAR),
+                        row.oneOf("heat", Heat.class, Heat::label, Heat.MEDIUM))
+                .alsoKeeping(needs);
         guests.add(guest);
         String said = String.join(
                 ", ", needs.stream().map(need -> need.kind().label()).toList());

@@ -83,13 +83,13 @@ final class RecipeReader {
                 cut(name, 60),
                 makes,
                 Math.min(5, salt),
-                isWithoutHeat(grams.keySet()) ? Heat.NONE : null,
+                isWithoutHeat(grams.keySet()) ? Heat.NONE : Heat.HOT,
                 parts,
                 RecipeSteps.read(recipe),
                 url.isEmpty() || url.length() > LONGEST_TEXT ? null : url,
                 null,
                 null,
-                null);
+                Broth.Source.SCRATCH);
         return new RecipePreview(rows, broth, unknown);
     }
 

@@ -30,6 +30,14 @@ public class FirstHousehold {
     private static UsualShop shop(
             String id, String name, int daysBefore, LocalTime at, DayOfWeek closed, int opens, int closes) {
         return new UsualShop(
-                id, name, daysBefore, at, List.of(closed), null, LocalTime.of(opens, 0), LocalTime.of(closes, 0), true);
+                id,
+                name,
+                daysBefore,
+                at,
+                List.of(closed),
+                List.of(),
+                LocalTime.of(opens, 0),
+                LocalTime.of(closes, 0),
+                true);
     }
 }

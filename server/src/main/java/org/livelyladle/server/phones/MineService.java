@@ -3,7 +3,6 @@ package org.livelyladle.server.phones;
 import java.time.Clock;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -235,8 +234,7 @@ class MineService {
             return true;
         }
         return event.drop() == null
-                ? Objects.requireNonNullElse(party.brief().minders(), List.<String>of())
-                        .contains(person)
+                ? party.brief().minders().contains(person)
                 : drop(event, party)
                         .filter(drop -> person.equals(drop.minder()))
                         .isPresent();

@@ -1,5 +1,6 @@
 package org.livelyladle.server.web;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -14,20 +15,29 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.math.BigDecimal;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
 import org.livelyladle.core.edit.BriefEdit;
+import org.livelyladle.server.format.UsualParts;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.providers.ObjectMapperProvider;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.json.JsonMapper;
 
-/** Describes the API from its records: nested records by their full name, parts that are never null as required,
- * lists with what makes an entry itself ({@code x-key}), constants with the words for them ({@code x-words}).
+/**
+ * Describes the API from its records: nested records by their full name, parts that have to be said as required, what is
+ * usual of the others, what numbers may be, lists with what makes an entry itself ({@code x-key}), constants with the
+ * words for them ({@code x-words}).
  */
 @Configuration
 class ApiDescription {
@@ -87,6 +97,11 @@ class ApiDescription {
     }
 
     private static final class RequiredParts implements ModelConverter {
+        private static final JsonMapper MAPPER = JsonConfig.mapper()
+                .rebuild()
+                .changeDefaultPropertyInclusion(all -> all.withValueInclusion(JsonInclude.Include.NON_NULL))
+                .build();
+
         @Override
         public @Nullable Schema<?> resolve(
                 AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
@@ -98,23 +113,49 @@ class ApiDescription {
                         : schema.get$ref().substring(schema.get$ref().lastIndexOf('/') + 1);
                 Schema<?> model = context.getDefinedModels().getOrDefault(String.valueOf(name), schema);
                 model.setRequired(required(java.getRawClass()));
-                keys(java.getRawClass(), model);
+                if (model.getProperties() != null) {
+                    describe(java.getRawClass(), model.getProperties());
+                }
             }
             return schema;
         }
 
-        /** What makes an entry of a list itself stands beside the list. */
-        private static void keys(Class<?> record, Schema<?> model) {
-            for (RecordComponent part : record.getRecordComponents()) {
-                Key key = part.getAnnotation(Key.class);
-                if (key != null && model.getProperties() != null) {
-                    model.getProperties().get(part.getName()).addExtension("x-key", List.of(key.value()));
+        /** What a record says about itself is no part of it; what is said of a part stands beside it. */
+        private static void describe(Class<?> record, Map<String, Schema> parts) {
+            RecordComponent[] components = record.getRecordComponents();
+            parts.keySet()
+                    .retainAll(
+                            Stream.of(components).map(RecordComponent::getName).toList());
+            for (RecordComponent component : components) {
+                Schema<?> part = parts.get(component.getName());
+                Key key = component.getAnnotation(Key.class);
+                if (key != null) {
+                    part.addExtension("x-key", List.of(key.value()));
+                }
+                Within within = component.getAnnotation(Within.class);
+                if (within != null) {
+                    part.minimum(number(within.min())).maximum(number(within.max()));
+                }
+                Usual usual = component.getAnnotation(Usual.class);
+                if (usual != null) {
+                    part.setDefault(whole(UsualParts.json(usual), component.getGenericType()));
                 }
             }
         }
 
+        /** As it is once it is read, what is usual of its own parts included. */
+        private static Object whole(String json, Type type) {
+            Object value = MAPPER.readValue(json, MAPPER.constructType(type));
+            return MAPPER.convertValue(value, Object.class);
+        }
+
+        private static BigDecimal number(double value) {
+            return BigDecimal.valueOf(value).stripTrailingZeros();
+        }
+
         private static List<String> required(Class<?> record) {
             return Stream.of(record.getRecordComponents())
+                    .filter(part -> !part.isAnnotationPresent(Usual.class))
                     .filter(part -> !part.getAnnotatedType().isAnnotationPresent(Nullable.class))
                     .map(RecordComponent::getName)
                     .toList();

@@ -3,6 +3,7 @@ package org.livelyladle.server.web;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.server.format.LiftedFormats;
+import org.livelyladle.server.format.UsualParts;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -34,7 +35,7 @@ public class JsonConfig {
                         DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES,
                         DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES,
                         DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-                .addModule(new LiftedFormats())
+                .addModules(new LiftedFormats(), new UsualParts())
                 .addMixIn(BriefEdit.class, EditNames.class)
                 .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                 .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
