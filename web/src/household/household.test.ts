@@ -1,3 +1,4 @@
+import { usual } from '@/api/parts'
 import { flushPromises } from '@vue/test-utils'
 import { expect, it } from 'vitest'
 import type { Household } from '@/api/types'
@@ -62,6 +63,7 @@ it('is silent where nothing has changed, and where the party is to stay as it is
 
 it('says what is kept, and offers to forget only what somebody said', () => {
   const household = {
+    ...usual('Household'),
     people: [{ ...aBrief().guests[0], name: 'Ada', needs: [{ kind: 'VEGAN', strength: 'DIET' }] }],
     pots: [],
     cooks: [{ id: 'c', name: 'Bo' }],

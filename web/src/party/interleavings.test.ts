@@ -1,4 +1,3 @@
-import { usual } from '@/api/parts'
 import { expect, it } from 'vitest'
 import { aBrief } from '@/test/data'
 import { apply, clashOf, diff, merge, valueAt, type Change, type Json } from './changes'
@@ -20,7 +19,6 @@ type Draw = () => number
 const anyOf = <T>(items: T[], draw: Draw) => items[Math.floor(draw() * items.length)] as T
 
 const household = {
-  ...usual('Household'),
   format: 'lively-ladle/household',
   people: [
     { id: 'person-1', name: 'Ada', needs: [{ kind: 'VEGAN', strength: 'DIET' }], wishes: [] },
