@@ -975,7 +975,7 @@ export interface components {
             unit: "GRAMS" | "PIECES" | "PIECES_EACH" | "PACKS" | "ONES" | "UP_TO" | "EAT_UP";
         };
         AnswerOffer: {
-            edit: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"];
+            edit: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditConfirmNeeds"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"];
             effect: string;
             guest: string;
             label: string;
@@ -1188,6 +1188,11 @@ export interface components {
             guest: string;
             /** Format: int32 */
             minutes: number;
+        };
+        BriefEditConfirmNeeds: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            edit: "CONFIRM_NEEDS";
+            guests: string[];
         };
         BriefEditDoWithout: components["schemas"]["BriefEdit"] & {
             /** @enum {string} */
@@ -1678,7 +1683,7 @@ export interface components {
         };
         EditControllerEdits: {
             brief: components["schemas"]["Brief"];
-            edits: (components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"])[];
+            edits: (components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditConfirmNeeds"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"])[];
         };
         Ending: {
             /** @enum {string} */
@@ -1828,6 +1833,8 @@ export interface components {
             leavesAfterMinutes?: number;
             name: string;
             needs: components["schemas"]["Need"][];
+            /** @default false */
+            needsFromBefore: boolean;
             /**
              * Format: int32
              * @default 100
@@ -2936,7 +2943,7 @@ export interface components {
             rows: components["schemas"]["ImportPreviewRow"][];
         };
         Remedy: {
-            edit?: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"];
+            edit?: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditConfirmNeeds"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"];
             label: string;
             otherwise?: components["schemas"]["Remedy"];
         };

@@ -30,6 +30,7 @@ function rename(event: Event): void {
 function toggleNeed(kind: Need['kind']): void {
   change('change needs', (g) => {
     const has = g.needs.some((need) => need.kind === kind)
+    g.needsFromBefore = false
     g.needs = has
       ? g.needs.filter((need) => need.kind !== kind)
       : [...g.needs, { kind, strength: ALLERGENS.includes(kind) ? 'MEDICAL' : 'DIET' }]
@@ -43,6 +44,7 @@ function setStrength(kind: Need['kind'], strength: Need['strength']): void {
   change('change a need', (g) => {
     const need = g.needs.find((n) => n.kind === kind)
     if (need) need.strength = strength
+    g.needsFromBefore = false
   })
 }
 
@@ -114,6 +116,16 @@ function remove(): void {
               @choose="(strength) => setStrength(need.kind, strength)"
             />
           </div>
+          <p v-if="guest.needsFromBefore" class="strength">
+            <span>As last time.</span>
+            <button
+              type="button"
+              class="chip"
+              @click="change('confirm needs', (g) => (g.needsFromBefore = false))"
+            >
+              Still so
+            </button>
+          </p>
         </fieldset>
         <fieldset>
           <legend>Hottest broth</legend>

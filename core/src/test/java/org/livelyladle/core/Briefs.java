@@ -102,7 +102,8 @@ public final class Briefs {
     }
 
     public static Guest guest(String id, Need... needs) {
-        return new Guest(id, id, Appetite.REGULAR, List.of(needs), List.of(), Heat.HOT, 0, null, 100, false, null);
+        return new Guest(
+                id, id, Appetite.REGULAR, List.of(needs), List.of(), Heat.HOT, 0, null, 100, false, null, false);
     }
 
     public static Need medical(NeedKind kind) {
@@ -241,7 +242,8 @@ public final class Briefs {
                 guest.arrivesAfterMinutes() + 10 + random.nextInt(60),
                 10 + random.nextInt(150),
                 random.nextBoolean(),
-                null);
+                null,
+                false);
     }
 
     private static Guest randomGuest(String id, Random random, Catalogue catalogue) {
@@ -265,7 +267,8 @@ public final class Briefs {
                 null,
                 100,
                 false,
-                null);
+                null,
+                false);
     }
 
     private static Pot randomPot(String id, Random random, Catalogue catalogue) {

@@ -331,7 +331,8 @@ public final class Parties {
                 leaves,
                 oneIn(5) ? 10 + random.nextInt(190) : 100,
                 oneIn(4),
-                null);
+                null,
+                false);
     }
 
     private Pot pot(String id) {

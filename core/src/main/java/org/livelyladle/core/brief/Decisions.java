@@ -58,9 +58,9 @@ public record Decisions(
         return new Decisions(portions, offers, tasks, drops, splashes, made);
     }
 
-    public Optional<PortionPin> portion(String guest, String cut) {
+    public Optional<PortionPin> portion(Guest guest, String cut) {
         return portions.stream()
-                .filter(pin -> pin.guest().equals(guest) && pin.cut().equals(cut))
+                .filter(pin -> pin.guest().equals(guest.id()) && pin.cut().equals(cut))
                 .findFirst();
     }
 
@@ -91,8 +91,8 @@ public record Decisions(
         return trades(Stream.concat(trades.stream(), Stream.of(trade)).toList());
     }
 
-    public boolean acceptsSplash(String guest, String pot) {
-        return splashes.contains(new SplashChoice(guest, pot));
+    public boolean acceptsSplash(Guest guest, Pot pot) {
+        return splashes.contains(new SplashChoice(guest.id(), pot.id()));
     }
 
     /** So many grams of a cut for a guest [g, as planned]. */

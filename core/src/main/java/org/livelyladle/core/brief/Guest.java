@@ -22,6 +22,7 @@ import org.livelyladle.core.check.Within;
  * @param portionPercent part of the usual portion this guest eats, coming late or full [%]; 100 when left out
  * @param stirsOwnSauce takes from the sauce bar in place of the house sauces; no when left out
  * @param favouriteSide where this guest eats from where it can be chosen; any when left out
+ * @param needsFromBefore the needs are those of a time before, and nobody has asked again; they are kept all the same
  */
 public record Guest(
         String id,
@@ -34,7 +35,8 @@ public record Guest(
         @Within(min = 10, max = 240) @Nullable Integer leavesAfterMinutes,
         @Within(min = 10, max = 200) @Usual("100") int portionPercent,
         @Usual("false") boolean stirsOwnSauce,
-        @Nullable String favouriteSide) {
+        @Nullable String favouriteSide,
+        @Usual("false") boolean needsFromBefore) {
     private static final Ranges RANGES = Ranges.of(Guest.class);
     private static final int USUAL_PERCENT = 100;
     /** How fast somebody eats what lies in the bowl [g/s]; memory. */
@@ -61,7 +63,7 @@ public record Guest(
 
     /** A plain guest: on time, staying, with the usual portion. */
     public static Guest of(String id, String name, Appetite appetite, Heat heat) {
-        return new Guest(id, name, appetite, List.of(), List.of(), heat, 0, null, USUAL_PERCENT, false, null);
+        return new Guest(id, name, appetite, List.of(), List.of(), heat, 0, null, USUAL_PERCENT, false, null, false);
     }
 
     /** The same guest, there at other times [min after sitting down]. */
@@ -87,7 +89,8 @@ public record Guest(
                 leavesAfterMinutes,
                 person.portionPercent,
                 person.stirsOwnSauce,
-                favouriteSide);
+                favouriteSide,
+                needsFromBefore);
     }
 
     /** The same guest with other wishes. */
@@ -129,6 +132,32 @@ public record Guest(
         return as(appetite, known, heat);
     }
 
+    /** The same guest, as known from a time before: the needs are to be asked about again. */
+    public Guest fromBefore() {
+        return asked(!needs.isEmpty());
+    }
+
+    /** The same guest, who has been asked whether the needs are still so. */
+    public Guest askedAgain() {
+        return asked(false);
+    }
+
+    private Guest asked(boolean needsFromBefore) {
+        return new Guest(
+                id,
+                name,
+                appetite,
+                needs,
+                wishes,
+                heat,
+                arrivesAfterMinutes,
+                leavesAfterMinutes,
+                portionPercent,
+                stirsOwnSauce,
+                favouriteSide,
+                needsFromBefore);
+    }
+
     private Guest as(Appetite appetite, List<Need> needs, Heat heat) {
         return new Guest(
                 id,
@@ -141,7 +170,8 @@ public record Guest(
                 leavesAfterMinutes,
                 portionPercent,
                 stirsOwnSauce,
-                favouriteSide);
+                favouriteSide,
+                needsFromBefore);
     }
 
     /** The same guest, who stirs an own sauce from the bar or gets the house sauces. */
@@ -161,7 +191,18 @@ public record Guest(
             boolean stirsOwnSauce,
             @Nullable String favouriteSide) {
         return new Guest(
-                id, name, appetite, needs, wishes, heat, arrives, leaves, portionPercent, stirsOwnSauce, favouriteSide);
+                id,
+                name,
+                appetite,
+                needs,
+                wishes,
+                heat,
+                arrives,
+                leaves,
+                portionPercent,
+                stirsOwnSauce,
+                favouriteSide,
+                needsFromBefore);
     }
 
     public Optional<Wish> wishFor(String cut) {

@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.livelyladle.core.catalogue.Cut;
 
 /** The windows of a menu. Sides whose temperatures are alike share theirs. */
 public final class Windows {
@@ -31,22 +32,26 @@ public final class Windows {
     }
 
     /** The window of a cut in a side; any of the cut's when no side has that id. */
-    public CookingWindow of(String cut, String side) {
-        Map<String, CookingWindow> own = byCut.get(cut);
-        if (own == null) {
-            throw new IllegalArgumentException("'" + cut + "' is not on the menu");
-        }
-        CookingWindow there = own.get(side);
-        return there == null ? requireNonNull(own.get("")) : there;
+    public CookingWindow of(Cut cut, String side) {
+        CookingWindow there = bySide(cut.id()).get(side);
+        return there == null ? of(cut.id()) : there;
     }
 
     /** The window of a cut where the side does not matter. */
     public CookingWindow of(String cut) {
-        return of(cut, "");
+        return requireNonNull(bySide(cut).get(""));
+    }
+
+    private Map<String, CookingWindow> bySide(String cut) {
+        Map<String, CookingWindow> own = byCut.get(cut);
+        if (own == null) {
+            throw new IllegalArgumentException("'" + cut + "' is not on the menu");
+        }
+        return own;
     }
 
     /** When a cut is pink inside in a side, before it is safe [s after putting in]; good to eat where nobody wants it pink. */
-    public int pinkSeconds(String cut, String side) {
+    public int pinkSeconds(Cut cut, String side) {
         CookingWindow window = of(cut, side);
         return pink.getOrDefault(window, (int) window.pleasant().value());
     }

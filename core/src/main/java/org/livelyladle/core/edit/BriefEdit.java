@@ -274,6 +274,20 @@ public sealed interface BriefEdit {
         }
     }
 
+    /** Guests have been asked: their needs are still what they were. */
+    record ConfirmNeeds(List<String> guests) implements BriefEdit {
+        public ConfirmNeeds {
+            guests = Check.list(guests, "guests", Brief.MOST_GUESTS);
+        }
+
+        @Override
+        public Brief apply(Brief brief) {
+            return brief.changed(draft -> draft.guests = draft.guests.stream()
+                    .map(guest -> guests.contains(guest.id()) ? guest.askedAgain() : guest)
+                    .toList());
+        }
+    }
+
     /** How hungry a guest is. */
     record SetAppetite(String guest, Appetite appetite) implements BriefEdit {
         public SetAppetite {

@@ -2,7 +2,6 @@ package org.livelyladle.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
@@ -44,13 +43,16 @@ public record GuestAnswer(
     private List<Offer> offers(Guest guest) {
         String id = guest.id();
         List<Offer> offers = new ArrayList<>();
-        for (NeedKind kind : Objects.requireNonNull(needs)) {
+        for (NeedKind kind : needs) {
             if (!guest.has(kind)) {
                 offers.add(new Offer(
                         guest.name() + ": " + kind.label(),
                         new BriefEdit.AddNeed(
                                 id, kind, Need.asStrictAsMayBe(kind).strength())));
             }
+        }
+        if (guest.needsFromBefore() && guest.needs().stream().map(Need::kind).allMatch(needs::contains)) {
+            offers.add(new Offer(guest.name() + ": still as known", new BriefEdit.ConfirmNeeds(List.of(id))));
         }
         if (appetite != null && appetite != guest.appetite()) {
             offers.add(new Offer(

@@ -124,7 +124,8 @@ public final class Keeper {
                 null,
                 guest.portionPercent(),
                 guest.stirsOwnSauce(),
-                null);
+                null,
+                false);
         return replaced(household.people(), List.of(person), Guest::id);
     }
 

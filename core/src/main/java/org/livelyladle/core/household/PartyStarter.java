@@ -112,7 +112,10 @@ public final class PartyStarter {
     /** As a past party was: its table, menu and shops, nothing of what was decided then. */
     public Brief again(Household household, Brief past, NewParty wish, LocalDateTime now) {
         List<Guest> guests = wish.guests().isEmpty()
-                ? past.guests().stream().map(Guest::onTime).toList()
+                ? past.guests().stream()
+                        .map(Guest::onTime)
+                        .map(Guest::fromBefore)
+                        .toList()
                 : guests(
                         wish.guests(),
                         name -> household
@@ -151,6 +154,7 @@ public final class PartyStarter {
         for (String name : names) {
             Guest guest = known.apply(name)
                     .filter(person -> !taken.contains(person.id()))
+                    .map(Guest::fromBefore)
                     .orElseGet(() -> Guest.of(freshId(taken), name, Appetite.REGULAR, Heat.MEDIUM));
             taken.add(guest.id());
             guests.add(guest);

@@ -73,9 +73,9 @@ record DonenessFinder(Brief brief, Catalogue catalogue, Windows windows) {
     }
 
     private int seconds(Cut cut, String side, Doneness doneness) {
-        CookingWindow window = windows.of(cut.id(), side);
+        CookingWindow window = windows.of(cut, side);
         return switch (doneness) {
-            case PINK -> windows.pinkSeconds(cut.id(), side);
+            case PINK -> windows.pinkSeconds(cut, side);
             case JUST_DONE -> window.readySeconds();
             case WELL_DONE -> window.bestUntilSeconds();
         };

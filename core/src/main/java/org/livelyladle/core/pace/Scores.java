@@ -186,8 +186,7 @@ final class Scores {
         }
         return paces.stream()
                 .flatMap(pace -> partners.entrySet().stream()
-                        .flatMap(tie ->
-                                distances(bites(pace.guest(), tie.getKey()), bites(pace.guest(), tie.getValue()))))
+                        .flatMap(tie -> distances(bites(pace, tie.getKey()), bites(pace, tie.getValue()))))
                 .mapToDouble(seconds -> seconds / MINUTE)
                 .average()
                 .orElse(0);
@@ -203,12 +202,12 @@ final class Scores {
                                 .orElseThrow());
     }
 
-    private List<Integer> bites(String guest, String cut) {
+    private List<Integer> bites(TablePlan.GuestPace pace, String cut) {
         return sequence.drops().stream()
                 .filter(drop -> drop.cut().equals(cut))
                 .flatMap(drop -> drop.inBroth().stream())
                 .filter(stay -> stay.servings().stream()
-                        .anyMatch(serving -> serving.guest().equals(guest)))
+                        .anyMatch(serving -> serving.guest().equals(pace.guest())))
                 .map(Stay::takeOut)
                 .toList();
     }

@@ -58,6 +58,7 @@ record UnmetFinder(
         amounts(unmet);
         cooked(unmet);
         prep(unmet);
+        askedAgain(unmet);
         beatenPins(unmet);
         unmet.sort(Comparator.comparing(Unmet::severity));
         return unmet;
@@ -121,6 +122,30 @@ record UnmetFinder(
                     "One eats only so much of one food: " + text.grams(left) + " less than usual is planned for " + who
                             + ". More kinds on the menu would fill it.",
                     show(Step.INGREDIENTS)));
+        }
+    }
+
+    /** Needs change: who is known from a time before is asked again, and all of them are confirmed by one tap. */
+    private void askedAgain(List<Unmet> unmet) {
+        List<Guest> before =
+                brief.guests().stream().filter(Guest::needsFromBefore).toList();
+        if (!before.isEmpty()) {
+            String who = before.stream()
+                    .map(guest -> guest.name() + " still "
+                            + guest.needs().stream()
+                                    .map(need -> need.kind().label())
+                                    .collect(Collectors.joining(", ")))
+                    .collect(Collectors.joining("; "));
+            unmet.add(new Unmet(
+                    "needs.before",
+                    Unmet.Severity.WISH,
+                    Step.GUESTS,
+                    null,
+                    "As they were last time: " + who + "? It is kept until you say otherwise.",
+                    Remedy.of(
+                            before.size() == 1 ? "Still so" : "All still so",
+                            new BriefEdit.ConfirmNeeds(
+                                    before.stream().map(Guest::id).toList()))));
         }
     }
 

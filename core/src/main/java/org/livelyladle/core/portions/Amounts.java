@@ -139,7 +139,7 @@ final class Amounts {
     private Map<String, Double> weights(Cut cut, Map<String, Figure> factors) {
         Map<String, Double> byGuest = new HashMap<>();
         diners.of(cut).stream()
-                .filter(guest -> brief.decisions().portion(guest.id(), cut.id()).isEmpty())
+                .filter(guest -> brief.decisions().portion(guest, cut.id()).isEmpty())
                 .forEach(guest -> byGuest.put(
                         guest.id(),
                         factors.get(guest.id()).value()
@@ -201,7 +201,7 @@ final class Amounts {
     /** Who has a pinned portion has it out of what there is. */
     private Target shared(Cut cut, Amount amount, double grams, String said) {
         double pinned = diners.of(cut).stream()
-                .flatMap(guest -> brief.decisions().portion(guest.id(), cut.id()).stream())
+                .flatMap(guest -> brief.decisions().portion(guest, cut.id()).stream())
                 .mapToDouble(pin -> pin.grams())
                 .sum();
         return new Target(amount, Math.max(0, grams - pinned), said);

@@ -178,7 +178,7 @@ public final class PortionPlanner {
         String instead = alternatives.instead(guest, cut);
         barred.add(new Barred(guest.id(), cut.id(), byWish, reason, instead));
         brief.decisions()
-                .portion(guest.id(), cut.id())
+                .portion(guest, cut.id())
                 .ifPresent(pin -> beaten.add(
                         new Portions.BeatenPin(guest.id(), cut.id(), pin.grams(), 0, guest.name() + ": " + reason)));
     }
@@ -188,7 +188,7 @@ public final class PortionPlanner {
         Set<Cut> said = new LinkedHashSet<>();
         for (Cut cut : cuts) {
             brief.decisions()
-                    .portion(guest.id(), cut.id())
+                    .portion(guest, cut.id())
                     .map(pin -> pinned(guest, cut, pin))
                     .or(() -> amounts.share(guest, cut))
                     .ifPresent(grams -> {
@@ -394,7 +394,9 @@ public final class PortionPlanner {
     }
 
     private boolean isPinned(String guest, Cut cut) {
-        return brief.decisions().portion(guest, cut.id()).isPresent();
+        return brief.guest(guest)
+                .flatMap(known -> brief.decisions().portion(known, cut.id()))
+                .isPresent();
     }
 
     private boolean isReserved(String guest, Cut cut) {

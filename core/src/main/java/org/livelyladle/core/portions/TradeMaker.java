@@ -74,8 +74,8 @@ public final class TradeMaker {
                 && guest.wishFor(shortOf).filter(Wish::reserved).isEmpty()
                 && brief.item(shortOf).amount() == null
                 && brief.item(by).amount() == null
-                && brief.decisions().portion(guest.id(), shortOf).isEmpty()
-                && brief.decisions().portion(guest.id(), by).isEmpty();
+                && brief.decisions().portion(guest, shortOf).isEmpty()
+                && brief.decisions().portion(guest, by).isEmpty();
     }
 
     private void move(

@@ -87,7 +87,7 @@ public final class SideAccess {
                 return closed(guest, Barrier.WENT_IN, "what went in: " + Needs.labels(broken, content));
             }
         }
-        if (!brief.decisions().acceptsSplash(guest.id(), pot.id())) {
+        if (!brief.decisions().acceptsSplash(guest, pot)) {
             for (Side other : pot.sides()) {
                 for (Content content : heldBy(other)) {
                     List<Need> splash = Needs.brokenBySplash(guest, content);
@@ -122,7 +122,7 @@ public final class SideAccess {
         }
         Pot pot = pots.get(promised.id());
         return pots.get(side.id()) == pot
-                && !brief.decisions().acceptsSplash(guest.id(), pot.id())
+                && !brief.decisions().acceptsSplash(guest, pot)
                 && !Needs.brokenBySplash(guest, content).isEmpty();
     }
 

@@ -77,8 +77,7 @@ final class Batcher {
     private OrderOfEating.Place place(Dish dish, Side side, int index, int count) {
         WayOfEating way = ways.get(side.id());
         boolean atTheStart = way == WayOfEating.ALL_IN
-                || way == WayOfEating.LAYERED
-                        && Batch.isFished(dish, windows.of(dish.cut().id(), side.id()));
+                || way == WayOfEating.LAYERED && Batch.isFished(dish, windows.of(dish.cut(), side.id()));
         return atTheStart ? OrderOfEating.Place.AT_THE_START : order.place(dish, index, count);
     }
 
@@ -191,7 +190,7 @@ final class Batcher {
     }
 
     private Batch batch(Dish dish, Side side, int number, Deal deal) {
-        CookingWindow window = windows.of(dish.cut().id(), side.id());
+        CookingWindow window = windows.of(dish.cut(), side.id());
         Presence common = Presence.common(deal.demands(), mealSeconds);
         return new Batch(
                 dish,
@@ -214,7 +213,7 @@ final class Batcher {
     /** A batch that exists already, for those of its eaters who are left; none where they never meet. */
     Optional<Batch> again(
             Dish dish, Side side, Side homeSide, int number, OrderOfEating.Place place, List<Demand> eaters) {
-        CookingWindow window = windows.of(dish.cut().id(), side.id());
+        CookingWindow window = windows.of(dish.cut(), side.id());
         Presence common = Presence.common(eaters, mealSeconds);
         return canMeet(dish, window, common)
                 ? Optional.of(new Batch(
@@ -233,7 +232,7 @@ final class Batcher {
 
     /** Whether somebody is at the table while a piece of it could be cooked. */
     boolean canMeet(Dish dish, Side side, Demand demand) {
-        return canMeet(in(dish, side), windows.of(dish.cut().id(), side.id()), presence(demand));
+        return canMeet(in(dish, side), windows.of(dish.cut(), side.id()), presence(demand));
     }
 
     /** Whether there is a moment at which all who share a presence are at the table. */
@@ -248,7 +247,7 @@ final class Batcher {
         double grams = grams(demands);
         boolean generous = grams / demands.size() >= secondHelpingG
                 && dish.cut().shape() != Shape.LEAF
-                && !Batch.isFished(dish, windows.of(dish.cut().id(), side.id()));
+                && !Batch.isFished(dish, windows.of(dish.cut(), side.id()));
         return Math.max((int) Math.ceil(grams * dish.cut().swell() / mostGrams(dish, side) - SAME), generous ? 2 : 1);
     }
 
@@ -324,7 +323,7 @@ final class Batcher {
         if (group.size() > 1 || largest.size() < 3) {
             return;
         }
-        CookingWindow window = windows.of(dish.cut().id(), side.id());
+        CookingWindow window = windows.of(dish.cut(), side.id());
         Presence alone = presence(group.get(0));
         List<Demand> joining = largest.stream()
                 .filter(other -> canMeet(dish, window, alone.and(presence(other))))
@@ -377,7 +376,7 @@ final class Batcher {
 
     /** In as few groups as can be, each at the table at one time. */
     private List<List<Demand>> meeting(Dish dish, Side side, List<Demand> demands) {
-        CookingWindow window = windows.of(dish.cut().id(), side.id());
+        CookingWindow window = windows.of(dish.cut(), side.id());
         List<Group> groups = new ArrayList<>();
         for (Demand demand : demands) {
             Presence own = presence(demand);

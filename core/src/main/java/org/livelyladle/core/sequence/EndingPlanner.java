@@ -103,8 +103,7 @@ final class EndingPlanner {
             }
             boolean near =
                     brief.potOf(side.id()).sides().stream().anyMatch(other -> allocation.mayEatFrom(guest, other));
-            boolean accepts = brief.decisions()
-                    .acceptsSplash(guest.id(), brief.potOf(side.id()).id());
+            boolean accepts = brief.decisions().acceptsSplash(guest, brief.potOf(side.id()));
             if (near && !accepts && !Needs.brokenBySplash(guest, content).isEmpty()) {
                 return false;
             }

@@ -192,7 +192,7 @@ public final class TablePlanner {
         int nearest = Integer.MAX_VALUE;
         Side side = wanted.orElse(own.get(0).side());
         for (Batch batch : own) {
-            Batch moved = batch.movedTo(side, windows.of(batch.cut().id(), side.id()));
+            Batch moved = batch.movedTo(side, windows.of(batch.cut(), side.id()));
             rule = rule == null ? sequencer.obstacle(moved, wish) : rule;
             int time = sequencer.fix(moved, wish).orElse(wish);
             nearest = Math.abs(time - wish) < Math.abs((long) nearest - wish) ? time : nearest;

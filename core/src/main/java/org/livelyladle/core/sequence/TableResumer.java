@@ -213,7 +213,7 @@ public final class TableResumer {
             } else if (state.wantsNoMore(left.guest().id())) {
                 remainders.add(
                         remainder(left, TablePlan.Cause.NO_MORE, left.guest().name() + " eats no more"));
-            } else if (state.declines(left.guest().id(), left.cut().id())) {
+            } else if (state.declines(left.guest(), left.cut())) {
                 remainders.add(
                         remainder(left, TablePlan.Cause.DECLINED, left.guest().name() + " wants none of it"));
             } else if (!against(left).isEmpty()) {
@@ -348,7 +348,7 @@ public final class TableResumer {
                     side(drop.homeSide()),
                     drop.batch(),
                     servings(stays),
-                    windows.of(drop.cut(), drop.side()),
+                    windows.of(dish.cut(), drop.side()),
                     OrderOfEating.Place.AT_THE_START,
                     0,
                     brief.mealMinutes() * 60);

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.NeedKind;
+import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.check.Check;
 
 /**
@@ -269,8 +270,8 @@ public record TableState(
         return of(guest).map(Present::wantsNoMore).orElse(false);
     }
 
-    public boolean declines(String guest, String cut) {
-        return declined.contains(new Wanted(guest, cut));
+    public boolean declines(Guest guest, Cut cut) {
+        return declined.contains(new Wanted(guest.id(), cut.id()));
     }
 
     /** A guest, of what turned out, as known when something came out: a need said later does not take back what was eaten. */

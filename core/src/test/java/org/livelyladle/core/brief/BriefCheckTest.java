@@ -49,7 +49,8 @@ class BriefCheckTest {
                                         null,
                                         100,
                                         false,
-                                        null))),
+                                        null,
+                                        false))),
                 unknown(
                         "prices.offers[0].shop",
                         b -> b.offers.add(new Offer("o", "cave", "carrot", "Carrots", 500, 99, null, null))),

@@ -80,14 +80,14 @@ class BriefTest {
     @ValueSource(strings = {"a\0b", "a\rb", "a\u0007", "\ud800", "a\udc00b", "\uffff", "\ufffe"})
     void lettersThatCannotBeShownAreRefused(String name) {
         assertThatThrownBy(() -> new Guest(
-                        "x", name, Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, 100, false, null))
+                        "x", name, Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, 100, false, null, false))
                 .hasMessageContaining("no control characters");
     }
 
     @Test
     void anEmptyNameIsRefused() {
         assertThatThrownBy(() -> new Guest(
-                        "x", "  ", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, 100, false, null))
+                        "x", "  ", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, 100, false, null, false))
                 .hasMessageContaining("name was 'empty'")
                 .hasMessageContaining("1 to 40 characters");
     }

@@ -78,7 +78,7 @@ class WindowPlannerTest {
                         List.of(new Wish("beef-ribeye.sliced", Liking.LOVE, Doneness.PINK, false))));
         Windows windows = TestWindows.of(briefs.build());
 
-        assertThat(windows.pinkSeconds("beef-ribeye.sliced", ""))
+        assertThat(windows.pinkSeconds(Catalogue.builtIn().cut("beef-ribeye.sliced"), ""))
                 .isBetween(1, windows.of("beef-ribeye.sliced").readySeconds() - 1);
     }
 

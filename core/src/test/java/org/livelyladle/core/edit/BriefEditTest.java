@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -27,6 +28,9 @@ import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.plan.Unmet;
 
 class BriefEditTest {
     private static final String BEEF = "beef-ribeye.sliced";
@@ -96,6 +100,34 @@ class BriefEditTest {
                 .isEmpty();
         assertThat(new BriefEdit.AddNeed("ann", NeedKind.SESAME, Strength.DISLIKE).apply(taken))
                 .isEqualTo(taken);
+    }
+
+    /** Asked once for all; the needs hold all the while, and an answer that names them all is an answer. */
+    @Test
+    void needsOfATimeBeforeAreAskedAboutAgain() {
+        Briefs briefs = Briefs.plain();
+        briefs.guests.set(0, Briefs.guest("ann", Briefs.diet(NeedKind.VEGAN)).fromBefore());
+        Brief known = briefs.build();
+        Plan plan = Briefs.PLANNER.plan(known, Facts.none(), Briefs.NOW).plan();
+        Unmet ask = plan.unmet().stream()
+                .filter(unmet -> unmet.id().equals("needs.before"))
+                .findFirst()
+                .orElseThrow();
+
+        assertThat(ask.text()).startsWith("As they were last time: ann still vegan?");
+        assertThat(plan.portions().barred()).anyMatch(barred -> barred.guest().equals("ann"));
+        Brief asked = Objects.requireNonNull(ask.remedy().edit()).apply(known);
+        assertThat(asked.guests().get(0)).isEqualTo(Briefs.guest("ann", Briefs.diet(NeedKind.VEGAN)));
+        assertThat(Briefs.PLANNER.plan(asked, Facts.none(), Briefs.NOW).plan().unmet())
+                .noneMatch(unmet -> unmet.id().equals("needs.before"));
+        assertThat(Briefs.guest("ben").fromBefore().needsFromBefore())
+                .as("nothing to ask")
+                .isFalse();
+        assertThat(new GuestAnswer(null, null, List.of(NeedKind.VEGAN), null).offers(known, "ann"))
+                .extracting(GuestAnswer.Offer::edit)
+                .containsExactly(new BriefEdit.ConfirmNeeds(List.of("ann")));
+        assertThat(new GuestAnswer(null, null, List.of(), null).offers(known, "ann"))
+                .isEmpty();
     }
 
     @Test

@@ -78,7 +78,19 @@ class UnmetAndCautionsTest {
         briefs.pots.set(0, Briefs.pot("pot", 4000, "numbing-chilli"));
         briefs.guests.set(
                 0,
-                new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.NONE, 0, null, 100, false, null));
+                new Guest(
+                        "ann",
+                        "Ann",
+                        Appetite.REGULAR,
+                        List.of(),
+                        List.of(),
+                        Heat.NONE,
+                        0,
+                        null,
+                        100,
+                        false,
+                        null,
+                        false));
 
         assertThat(plan().unmet()).anySatisfy(unmet -> {
             assertThat(unmet.text()).isEqualTo("No side suits Ann.");
@@ -91,7 +103,20 @@ class UnmetAndCautionsTest {
         assertThat(cautions(Step.INGREDIENTS)).noneMatch(text -> text.contains("quarter"));
 
         briefs.guests.set(
-                0, new Guest("ann", "Ann", Appetite.CHILD, List.of(), List.of(), Heat.HOT, 0, null, 100, false, null));
+                0,
+                new Guest(
+                        "ann",
+                        "Ann",
+                        Appetite.CHILD,
+                        List.of(),
+                        List.of(),
+                        Heat.HOT,
+                        0,
+                        null,
+                        100,
+                        false,
+                        null,
+                        false));
         assertThat(cautions(Step.INGREDIENTS))
                 .anyMatch(text ->
                         text.equals("Fish balls, from frozen for Ann: quarter it lengthways for small children."));

@@ -55,8 +55,8 @@ class PortionPlannerTest {
     @Test
     void aBigEaterGetsHalfAPoundOfMeat() {
         Briefs briefs = Briefs.plain();
-        briefs.guests.add(
-                new Guest("cat", "Cat", Appetite.HEARTY, List.of(), List.of(), Heat.HOT, 0, null, 100, false, null));
+        briefs.guests.add(new Guest(
+                "cat", "Cat", Appetite.HEARTY, List.of(), List.of(), Heat.HOT, 0, null, 100, false, null, false));
         Portions portions = plan(briefs.build());
 
         assertThat(grams(portions, "ann", "beef-ribeye.sliced")).isEqualTo(136);
@@ -165,7 +165,8 @@ class PortionPlannerTest {
                         null,
                         100,
                         false,
-                        null));
+                        null,
+                        false));
         Portions portions = plan(briefs.build());
 
         assertThat(grams(portions, "ann", "lamb-leg.sliced")).isCloseTo(136 * 2.0 / 3, within(1e-9));

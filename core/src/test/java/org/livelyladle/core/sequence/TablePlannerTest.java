@@ -82,7 +82,19 @@ class TablePlannerTest {
         briefs.pots.set(0, Briefs.pot("pot", 4000, "kelp-shiitake", "numbing-chilli"));
         briefs.guests.set(
                 0,
-                new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.MILD, 0, null, 100, false, null));
+                new Guest(
+                        "ann",
+                        "Ann",
+                        Appetite.REGULAR,
+                        List.of(),
+                        List.of(),
+                        Heat.MILD,
+                        0,
+                        null,
+                        100,
+                        false,
+                        null,
+                        false));
 
         assertThat(sidesOf("ann")).containsExactly("pot-1");
     }
@@ -156,7 +168,19 @@ class TablePlannerTest {
     void aLateGuestIsFedAfterArriving() {
         briefs.guests.set(
                 0,
-                new Guest("ann", "Ann", Appetite.REGULAR, List.of(), List.of(), Heat.HOT, 40, null, 100, false, null));
+                new Guest(
+                        "ann",
+                        "Ann",
+                        Appetite.REGULAR,
+                        List.of(),
+                        List.of(),
+                        Heat.HOT,
+                        40,
+                        null,
+                        100,
+                        false,
+                        null,
+                        false));
 
         assertThat(plan().table().guests().get(0).bites())
                 .isNotEmpty()

@@ -16,6 +16,7 @@ import org.livelyladle.core.edit.BriefEdit;
     @Type(value = BriefEdit.EatUp.class, name = "EAT_UP"),
     @Type(value = BriefEdit.BuyReady.class, name = "BUY_READY"),
     @Type(value = BriefEdit.SayCooked.class, name = "SAY_COOKED"),
+    @Type(value = BriefEdit.ConfirmNeeds.class, name = "CONFIRM_NEEDS"),
     @Type(value = BriefEdit.DoWithout.class, name = "DO_WITHOUT"),
     @Type(value = BriefEdit.AddSauce.class, name = "ADD_SAUCE"),
     @Type(value = BriefEdit.AddPot.class, name = "ADD_POT"),
