@@ -187,7 +187,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get"];
+        get: operations["get_1"];
         put: operations["replace"];
         post?: never;
         delete?: never;
@@ -207,6 +207,22 @@ export interface paths {
         put?: never;
         post: operations["keep"];
         delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/lesson": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lesson"];
+        put?: never;
+        post: operations["learn_1"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -411,7 +427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_1"];
+        get: operations["get_2"];
         put?: never;
         post?: never;
         delete: operations["delete"];
@@ -671,6 +687,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["revoke"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/journal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put: operations["put"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1935,6 +1967,8 @@ export interface components {
              *     }
              */
             kitchen: components["schemas"]["Kitchen"];
+            /** @default [] */
+            learntFrom: string[];
             /** Format: int32 */
             marginPercent: number;
             /** Format: int32 */
@@ -1954,6 +1988,12 @@ export interface components {
             };
             pots: components["schemas"]["Pot"][];
             prices: components["schemas"]["PriceSnapshot"];
+            /**
+             * @default {
+             *       "learnt": []
+             *     }
+             */
+            rates: components["schemas"]["Rates"];
             /**
              * @default {
              *       "highPercent": 1,
@@ -2054,6 +2094,54 @@ export interface components {
             url?: string;
             used: boolean;
         };
+        Journal: {
+            /** @default [] */
+            broths: components["schemas"]["JournalBrothLeft"][];
+            /** Format: int32 */
+            costCents?: number;
+            format: string;
+            /** Format: int32 */
+            formatVersion: number;
+            /** @default [] */
+            guests: components["schemas"]["JournalCame"][];
+            /** @default [] */
+            left: components["schemas"]["JournalLeft"][];
+            /** Format: int32 */
+            mark?: number;
+            /** @default  */
+            note: string;
+        };
+        JournalBrothLeft: {
+            /** Format: double */
+            ml: number;
+            side: string;
+        };
+        JournalCame: {
+            /** @enum {string} */
+            ate: "NOT_THERE" | "LITTLE" | "LESS" | "AS_PLANNED" | "MORE";
+            guest: string;
+        };
+        JournalLeft: {
+            cut: string;
+            /** Format: double */
+            grams?: number;
+            /**
+             * @default NONE
+             * @enum {string}
+             */
+            part: "NONE" | "LITTLE" | "HALF" | "MOST" | "ALL";
+            /**
+             * @default FROM_TABLE
+             * @enum {string}
+             */
+            state: "UNTOUCHED" | "FROM_TABLE" | "COOKED";
+        };
+        JournalView: {
+            journal: components["schemas"]["Journal"];
+            keeping: components["schemas"]["Keeping"][];
+            /** Format: int32 */
+            revision: number;
+        };
         JsonNode: {
             array?: boolean;
             bigDecimal?: boolean;
@@ -2085,6 +2173,16 @@ export interface components {
         Judged: {
             score: components["schemas"]["ScoreTerm"][];
             violations: components["schemas"]["Violation"][];
+        };
+        Keeping: {
+            amount: string;
+            name: string;
+            subject: string;
+            /** Format: date */
+            until?: string;
+            /** @enum {string} */
+            way: "KEEP" | "EAT_COOKED" | "BOIL" | "THROW_AWAY";
+            why: string;
         };
         Kitchen: {
             /**
@@ -2154,7 +2252,12 @@ export interface components {
             what: string;
         };
         LearningControllerEvenings: {
-            before?: components["schemas"]["Rates"];
+            /**
+             * @default {
+             *       "learnt": []
+             *     }
+             */
+            before: components["schemas"]["Rates"];
             outcomes: components["schemas"]["Outcome"][];
         };
         Learnt: {
@@ -2183,6 +2286,28 @@ export interface components {
             name: string;
             to21?: components["schemas"]["Figure"];
             to5?: components["schemas"]["Figure"];
+        };
+        Lesson: {
+            after: components["schemas"]["Household"];
+            changes: components["schemas"]["LessonChange"][];
+            evenings: components["schemas"]["LessonTold"][];
+        };
+        LessonChange: {
+            /** Format: int32 */
+            becomes: number;
+            /** Format: int32 */
+            evenings: number;
+            name: string;
+            of: string;
+            /** @enum {string} */
+            subject: "PORTION" | "APPETITE" | "CUT_TIME" | "TASK_TIME" | "BOIL_TIME" | "FUEL";
+            /** Format: int32 */
+            was: number;
+        };
+        LessonTold: {
+            outcome: components["schemas"]["Outcome"];
+            party: string;
+            title: string;
         };
         MarketNews: {
             /** Format: date */
@@ -2935,7 +3060,8 @@ export interface components {
             name: string;
         };
         Rates: {
-            learnt?: components["schemas"]["Learnt"][];
+            /** @default [] */
+            learnt: components["schemas"]["Learnt"][];
         };
         RecipePreview: {
             broth: components["schemas"]["OwnBroth"];
@@ -3842,7 +3968,7 @@ export interface operations {
             };
         };
     };
-    get: {
+    get_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3918,6 +4044,46 @@ export interface operations {
                 part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH" | "SAUCE";
                 id?: string;
             };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseholdView"];
+                };
+            };
+        };
+    };
+    lesson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Lesson"];
+                };
+            };
+        };
+    };
+    learn_1: {
+        parameters: {
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
@@ -4247,7 +4413,7 @@ export interface operations {
             };
         };
     };
-    get_1: {
+    get_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4805,6 +4971,56 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JournalView"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Journal"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JournalView"];
+                };
             };
         };
     };

@@ -1,7 +1,16 @@
 import { createRouter, createWebHistory } from 'vue-router'
 
 /** Steps of the work by the last part of their address. */
-export const STEPS = ['guests', 'pots', 'ingredients', 'sauces', 'shopping', 'prep', 'table'] as const
+export const STEPS = [
+  'guests',
+  'pots',
+  'ingredients',
+  'sauces',
+  'shopping',
+  'prep',
+  'table',
+  'afterwards',
+] as const
 export type StepName = (typeof STEPS)[number]
 
 export const router = createRouter({

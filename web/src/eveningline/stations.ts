@@ -59,7 +59,7 @@ export function stations(brief: Brief, plan: Plan): Station[] {
     base('table', plan.table.now.started ? 'Sat down' : 'Sit down', clockText(began), localMs(began)),
     {
       ...base(
-        'table',
+        'afterwards',
         'Finish',
         clockAfter(began, plan.table.mealSeconds),
         localMs(began) + plan.table.mealSeconds * 1000,

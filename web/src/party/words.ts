@@ -7,6 +7,10 @@ import words from '@/api/words.json'
 const told = <T extends string>(labels: Record<T, string>) =>
   (Object.entries(labels) as [T, string][]).map(([value, label]) => ({ value, label }))
 
+export const LEFT_PARTS = told(words.JournalPart)
+export const LEFT_STATES = told(words.JournalState)
+export const ATE = told(words.JournalAte)
+export const KEEPING_WAYS = told(words.KeepingWay)
 export const SKILLS = told(words.Skill)
 export const LIKINGS = told(words.Liking)
 export const DONENESSES = told(words.Doneness)

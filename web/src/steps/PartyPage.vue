@@ -29,6 +29,7 @@ const SHEETS: Record<StepName, Component> = {
   shopping: defineAsyncComponent(() => import('./shopping/ShoppingStep.vue')),
   prep: defineAsyncComponent(() => import('./prep/PrepStep.vue')),
   table: defineAsyncComponent(() => import('./sequence/TableStep.vue')),
+  afterwards: defineAsyncComponent(() => import('@/afterwards/AfterwardsStep.vue')),
 }
 
 const party = useParty()

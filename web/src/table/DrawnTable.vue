@@ -112,6 +112,7 @@ const CAPTIONS: Record<StepName, string> = {
   shopping: 'Places light up as their food is bought.',
   prep: 'The table sets itself as tasks are done.',
   table: 'What lies in each side at the minute you look at.',
+  afterwards: 'The table as it was planned; say beside it what came of it.',
 }
 
 /** Tapping, or Enter: one side, then the other. */

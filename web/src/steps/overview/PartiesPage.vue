@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiDeleteOutline, mdiPlus } from '@mdi/js'
 import { onScopeDispose, ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { PartySummary } from '@/api/types'
 import { useMode } from '@/app/useMode'
@@ -14,6 +14,7 @@ import { useKept } from '@/ui/useKept'
 import NewPartyDialog from './NewPartyDialog.vue'
 
 const router = useRouter()
+const route = useRoute()
 const now = useNow()
 const { mode, toggle } = useMode()
 const parties = ref<PartySummary[]>()
@@ -58,6 +59,8 @@ const until = (party: PartySummary) => countdown(localMs(party.sitDown) - nowIn(
 
 document.title = 'Lively Ladle'
 void load()
+/** Coming from the end of an evening, the next one begins as it was. */
+if (route.query.again) begin(String(route.query.again))
 </script>
 
 <template>

@@ -50,8 +50,8 @@ class ApiDescriptionTest extends ServerTest {
         check(WORDS, api.get("x-words"));
         JsonNode party = schemaOf("Brief", "", api);
         JsonNode household = schemaOf("Household", "", api);
-        check(KEYS, keysOf(party, household));
-        check(PARTS, partsOf(party, household));
+        check(KEYS, keysOf(party, household, schemaOf("Journal", "", api)));
+        check(PARTS, partsOf(party, household, schemaOf("Journal", "", api)));
     }
 
     @Test
@@ -124,7 +124,7 @@ class ApiDescriptionTest extends ServerTest {
                                 }
                             }));
         }
-        return pretty.valueToTree(Map.of("usual", usual, "ranges", ranges));
+        return pretty.valueToTree(new TreeMap<>(Map.of("usual", usual, "ranges", ranges)));
     }
 
     /** The part of the description a document consists of, as a schema of its own. */

@@ -132,6 +132,23 @@ public record Guest(
         return as(appetite, known, heat);
     }
 
+    /** The same guest, who eats another part of a portion [%]. */
+    public Guest eatingPart(int percent) {
+        return new Guest(
+                id,
+                name,
+                appetite,
+                needs,
+                wishes,
+                heat,
+                arrivesAfterMinutes,
+                leavesAfterMinutes,
+                percent,
+                stirsOwnSauce,
+                favouriteSide,
+                needsFromBefore);
+    }
+
     /** The same guest, as known from a time before: the needs are to be asked about again. */
     public Guest fromBefore() {
         return asked(!needs.isEmpty());

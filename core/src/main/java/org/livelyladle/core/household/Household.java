@@ -30,6 +30,7 @@ import org.livelyladle.core.check.Key;
 import org.livelyladle.core.check.Ranges;
 import org.livelyladle.core.check.Usual;
 import org.livelyladle.core.check.Within;
+import org.livelyladle.core.learning.Rates;
 import org.livelyladle.core.measure.UnitSystem;
 
 /**
@@ -48,6 +49,8 @@ import org.livelyladle.core.measure.UnitSystem;
  * @param bufferMinutes how long before sitting down all prep is done [min]
  * @param mealMinutes from sitting down to the finish [min]
  * @param sauces on the table; two house sauces when left out
+ * @param rates what evenings have taught; its figures stand in the parts above once the host has taken them
+ * @param learntFrom ids of the parties it has learnt from
  */
 public record Household(
         String format,
@@ -77,11 +80,14 @@ public record Household(
         @Key("ingredient") @Usual("[]") List<ExtraChoice> extras,
         @Key("id") @Usual("[]") List<OwnIngredient> ownIngredients,
         @Key("id") @Usual("[]") List<OwnBroth> ownBroths,
-        @Key("id") @Usual("[]") List<OwnSauce> ownSauces) {
+        @Key("id") @Usual("[]") List<OwnSauce> ownSauces,
+        @Usual("{}") Rates rates,
+        @Key({}) @Usual("[]") List<String> learntFrom) {
     private static final Ranges RANGES = Ranges.of(Household.class);
     public static final String FORMAT = "lively-ladle/household";
     public static final int VERSION = 1;
     private static final int MOST_PEOPLE = 300;
+    private static final int MOST_EVENINGS = 5000;
 
     public Household {
         if (!FORMAT.equals(format)) {
@@ -113,6 +119,8 @@ public record Household(
         ownIngredients = Check.distinct(ownIngredients, "ownIngredients", 200, OwnIngredient::id);
         ownBroths = Check.distinct(ownBroths, "ownBroths", 50, OwnBroth::id);
         ownSauces = Check.distinct(ownSauces, "ownSauces", 50, OwnSauce::id);
+        Check.present(rates, "rates");
+        learntFrom = Check.distinct(learntFrom, "learntFrom", MOST_EVENINGS, party -> party);
     }
 
     /** A household in which nobody has said anything but where it shops. */
@@ -145,6 +153,8 @@ public record Household(
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
+                Rates.none(),
                 List.of());
     }
 
@@ -153,6 +163,17 @@ public record Household(
         HouseholdDraft draft = new HouseholdDraft(this);
         change.accept(draft);
         return draft.done();
+    }
+
+    /** The same household, which has learnt so much more. */
+    public Household learning(
+            Rates rates, List<String> learntFrom, @Nullable Map<Category, Double> portions, List<Guest> people) {
+        return changed(draft -> {
+            draft.rates = rates;
+            draft.learntFrom = learntFrom;
+            draft.portionsPerAdult = portions;
+            draft.people = people;
+        });
     }
 
     /** The catalogue as this household knows it. */

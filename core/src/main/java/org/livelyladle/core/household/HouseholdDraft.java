@@ -20,6 +20,7 @@ import org.livelyladle.core.brief.SchoolOfOrder;
 import org.livelyladle.core.brief.Starch;
 import org.livelyladle.core.brief.Tempo;
 import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.learning.Rates;
 import org.livelyladle.core.measure.UnitSystem;
 
 /** A household while it is being changed: nothing is checked until it is {@link #done()}. Used by one thread. */
@@ -58,6 +59,8 @@ final class HouseholdDraft {
     List<OwnIngredient> ownIngredients;
     List<OwnBroth> ownBroths;
     List<OwnSauce> ownSauces;
+    Rates rates;
+    List<String> learntFrom;
 
     HouseholdDraft(Household household) {
         units = household.units();
@@ -86,6 +89,8 @@ final class HouseholdDraft {
         ownIngredients = household.ownIngredients();
         ownBroths = household.ownBroths();
         ownSauces = household.ownSauces();
+        rates = household.rates();
+        learntFrom = household.learntFrom();
     }
 
     Household done() {
@@ -117,6 +122,8 @@ final class HouseholdDraft {
                 extras,
                 ownIngredients,
                 ownBroths,
-                ownSauces);
+                ownSauces,
+                rates,
+                learntFrom);
     }
 }

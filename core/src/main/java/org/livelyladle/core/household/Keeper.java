@@ -1,5 +1,7 @@
 package org.livelyladle.core.household;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -19,6 +21,7 @@ import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.edit.BriefSweep;
+import org.livelyladle.core.learning.Subject;
 
 /** Carries parts from a party to the household and back. */
 public final class Keeper {
@@ -198,7 +201,10 @@ public final class Keeper {
     public Household forget(Household household, Household unsaid, HouseholdPart part, @Nullable String id) {
         return swept(household.changed(draft -> {
             switch (part) {
-                case PERSON -> draft.people = without(household.people(), Guest::id, id);
+                case PERSON -> {
+                    draft.people = without(household.people(), Guest::id, id);
+                    draft.rates = household.rates().without(Subject.APPETITE, requireNonNull(id));
+                }
                 case FOOD -> draft.ownIngredients = without(household.ownIngredients(), OwnIngredient::id, id);
                 case BROTH -> draft.ownBroths = without(household.ownBroths(), OwnBroth::id, id);
                 case SAUCE -> draft.ownSauces = without(household.ownSauces(), OwnSauce::id, id);

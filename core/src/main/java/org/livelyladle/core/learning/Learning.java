@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
@@ -55,7 +54,7 @@ public record Learning(Rates after, List<Change> changes) {
 
     public static Learning of(Rates before, List<Outcome> outcomes) {
         Map<Key, Learnt> all = new TreeMap<>();
-        Objects.requireNonNull(before.learnt()).forEach(one -> all.put(Key.of(one.subject(), one.of(), one.by()), one));
+        before.learnt().forEach(one -> all.put(Key.of(one.subject(), one.of(), one.by()), one));
         Map<Key, List<Dated>> seen = new TreeMap<>();
         for (Outcome outcome : outcomes) {
             for (Seen one : outcome.seen()) {

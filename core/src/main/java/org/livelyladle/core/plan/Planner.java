@@ -25,6 +25,7 @@ import org.livelyladle.core.extras.ExtrasPlanner;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
+import org.livelyladle.core.portions.PortionPlanner;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.prep.Prep;
 import org.livelyladle.core.prep.PrepInputs;
@@ -163,6 +164,13 @@ public final class Planner {
             Stages stages = Stages.checked(brief, builtIn, model);
             return new Based(stages, stages.foresee(Care.FULL));
         });
+    }
+
+    /** Who gets how much of what, and nothing else. */
+    public Portions portions(Brief brief) {
+        return new PortionPlanner(
+                        brief, brief.extend(builtIn), new Ledger(), new KitchenText(brief.units(), brief.currency()))
+                .plan();
     }
 
     /**

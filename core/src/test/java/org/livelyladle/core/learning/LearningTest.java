@@ -18,7 +18,7 @@ import org.livelyladle.core.check.InvalidInputException;
 
 class LearningTest {
     private static final LocalDate FIRST = LocalDate.of(2026, 1, 10);
-    private static final Rates NOTHING = new Rates(null);
+    private static final Rates NOTHING = Rates.none();
 
     private static Outcome evening(int day, Seen... seen) {
         return new Outcome(FIRST.plusDays(day), List.of(seen));

@@ -45,6 +45,8 @@ final class AccessTable {
             PUT    /api/household                               HOST
             DELETE /api/household/kept                          HOST
             POST   /api/household/kept                          HOST
+            GET    /api/household/lesson                        HOST
+            POST   /api/household/lesson                        HOST
             POST   /api/learning                                HOST
             POST   /api/packs                                   HOST
             GET    /api/parties                                 HOST
@@ -65,6 +67,8 @@ final class AccessTable {
             GET    /api/parties/{id}/household-news             HOST
             POST   /api/parties/{id}/import-recipe              HOST
             POST   /api/parties/{id}/import/{kind}              HOST
+            GET    /api/parties/{id}/journal                    HOST
+            PUT    /api/parties/{id}/journal                    HOST
             GET    /api/parties/{id}/market                     HOST
             GET    /api/parties/{id}/plan                       HOST
             POST   /api/parties/{id}/plan                       HOST

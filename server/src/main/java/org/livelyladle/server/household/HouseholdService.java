@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
@@ -84,6 +85,11 @@ public class HouseholdService {
         return change(
                 host,
                 current -> new Keeper(catalogue).forget(current.household(), first.on(LocalDate.now(clock)), part, id));
+    }
+
+    /** Takes over what evenings have taught. */
+    public HouseholdView learn(SignedIn host, UnaryOperator<Household> lesson) {
+        return change(host, current -> lesson.apply(current.household()));
     }
 
     private HouseholdView change(SignedIn host, Function<HouseholdView, Household> edit) {

@@ -4,7 +4,7 @@ import org.livelyladle.core.household.Household;
 
 /** What a household keeps, and the revision an edit has to name; 0 where nothing was kept yet. */
 public record HouseholdView(int revision, Household household) {
-    String etag() {
+    public String etag() {
         return "\"" + revision + "\"";
     }
 }

@@ -1,8 +1,8 @@
 package org.livelyladle.server.models;
 
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.Usual;
 import org.livelyladle.core.learning.Learning;
 import org.livelyladle.core.learning.Outcome;
 import org.livelyladle.core.learning.Rates;
@@ -16,14 +16,13 @@ class LearningController {
     private static final int MOST_OUTCOMES = 1000;
 
     /** @param before what is known; nothing when left out */
-    record Evenings(@Nullable Rates before, List<Outcome> outcomes) {}
+    record Evenings(@Usual("{}") Rates before, List<Outcome> outcomes) {}
 
     /** The rates after some evenings, and what is otherwise; stateless. */
     @PostMapping("/api/learning")
     Learning learn(@RequestBody Evenings evenings) {
-        Rates before = evenings.before();
         return Learning.of(
-                before == null ? new Rates(null) : before,
+                evenings.before(),
                 Check.list(Check.present(evenings.outcomes(), "outcomes"), "outcomes", MOST_OUTCOMES));
     }
 }

@@ -4,6 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.livelyladle.core.afterwards.Journal;
+import org.livelyladle.core.afterwards.Keeping;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.brief.Liking;
@@ -29,6 +31,10 @@ final class Words {
         put(all, Skill.class, Skill::label);
         put(all, Aisle.class, Aisle::label);
         put(all, Extra.Kind.class, Extra.Kind::label);
+        put(all, Journal.Part.class, Journal.Part::label);
+        put(all, Journal.State.class, Journal.State::label);
+        put(all, Journal.Ate.class, Journal.Ate::label);
+        put(all, Keeping.Way.class, Keeping.Way::label);
         return all;
     }
 

@@ -1,0 +1,185 @@
+package org.livelyladle.core.afterwards;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.check.Check;
+import org.livelyladle.core.check.InvalidInputException;
+import org.livelyladle.core.check.Key;
+import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
+import org.livelyladle.core.check.Within;
+
+/**
+ * What came of an evening, in the host's words. All of it may be left out. Immutable; whether it fits a party is checked
+ * by {@link JournalCheck}.
+ *
+ * @param format always {@value #FORMAT}
+ * @param formatVersion always {@value #VERSION}
+ * @param left what is left of the food, by cut; nobody has said where a cut is missing
+ * @param broths what is left in the pots, by side
+ * @param guests who came, and how much they ate
+ * @param costCents what it cost in all; what was bought when left out [cents]
+ * @param note for the next time
+ * @param mark from 1, never again, to 5, just like that
+ */
+public record Journal(
+        String format,
+        int formatVersion,
+        @Key("cut") @Usual("[]") List<Left> left,
+        @Key("side") @Usual("[]") List<BrothLeft> broths,
+        @Key("guest") @Usual("[]") List<Came> guests,
+        @Within(min = 0, max = 10000000) @Nullable Integer costCents,
+        @Usual("\"\"") String note,
+        @Within(min = 1, max = 5) @Nullable Integer mark) {
+    private static final Ranges RANGES = Ranges.of(Journal.class);
+    public static final String FORMAT = "lively-ladle/journal";
+    public static final int VERSION = 1;
+    private static final int MOST_CUTS = 150;
+    private static final int LONGEST_NOTE = 2000;
+
+    public Journal {
+        if (!FORMAT.equals(format)) {
+            throw new InvalidInputException("format", String.valueOf(format), "'" + FORMAT + "'");
+        }
+        Check.range(formatVersion, "formatVersion", VERSION, VERSION);
+        left = Check.distinct(left, "left", MOST_CUTS, Left::cut);
+        broths = Check.distinct(broths, "broths", Brief.MOST_SIDES, BrothLeft::side);
+        guests = Check.distinct(guests, "guests", Brief.MOST_GUESTS, Came::guest);
+        RANGES.check("costCents", costCents);
+        note = Check.textOrNone(note, "note", LONGEST_NOTE);
+        RANGES.check("mark", mark);
+    }
+
+    /** How much of what was served. */
+    public enum Part {
+        NONE("none", 0),
+        LITTLE("a little", 0.15),
+        HALF("half", 0.5),
+        MOST("most", 0.85),
+        ALL("all of it", 1);
+
+        private final String label;
+        private final double share;
+
+        Part(String label, double share) {
+            this.label = label;
+            this.share = share;
+        }
+
+        public String label() {
+            return label;
+        }
+
+        /** Of what was served; what a word means is from memory [1]. */
+        public double share() {
+            return share;
+        }
+    }
+
+    /** Where it has been, on which it depends how long it keeps. */
+    public enum State {
+        UNTOUCHED("never left the fridge"),
+        FROM_TABLE("raw, stood on the table"),
+        COOKED("cooked");
+
+        private final String label;
+
+        State(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /**
+     * What is left of a cut: in words, or weighed.
+     *
+     * @param part of what was served; {@link Part#NONE} when there is a weight
+     * @param grams as weighed; by its part when left out [g]
+     */
+    public record Left(
+            String cut,
+            @Usual("NONE") Part part,
+            @Within(min = 0, max = 50000) @Nullable Double grams,
+            @Usual("FROM_TABLE") State state) {
+        private static final Ranges RANGES = Ranges.of(Left.class);
+
+        public Left {
+            Check.id(cut, "cut");
+            Check.present(part, "part");
+            RANGES.check("grams", grams);
+            Check.present(state, "state");
+        }
+
+        /** @param served of the cut in all [g] */
+        double gramsOf(double served) {
+            return grams == null ? part.share() * served : Math.min(grams, served);
+        }
+    }
+
+    /** Broth left in a side [ml]. */
+    public record BrothLeft(
+            String side, @Within(min = 0, max = 20000) double ml) {
+        private static final Ranges RANGES = Ranges.of(BrothLeft.class);
+
+        public BrothLeft {
+            Check.id(side, "side");
+            RANGES.check("ml", ml);
+        }
+    }
+
+    /** How much somebody ate. */
+    public enum Ate {
+        NOT_THERE("did not come", 0),
+        LITTLE("much less", 0.5),
+        LESS("less", 0.8),
+        AS_PLANNED("about that", 1),
+        MORE("more", 1.25);
+
+        private final String label;
+        private final double share;
+
+        Ate(String label, double share) {
+            this.label = label;
+            this.share = share;
+        }
+
+        public String label() {
+            return label;
+        }
+
+        /** Of what was planned; what a word means is from memory [1]. */
+        public double share() {
+            return share;
+        }
+    }
+
+    /** How much a guest ate. */
+    public record Came(String guest, Ate ate) {
+        public Came {
+            Check.id(guest, "guest");
+            Check.present(ate, "ate");
+        }
+    }
+
+    /** Nobody has said anything yet. */
+    public static Journal empty() {
+        return new Journal(FORMAT, VERSION, List.of(), List.of(), List.of(), null, "", null);
+    }
+
+    public Optional<Left> left(String cut) {
+        return left.stream().filter(one -> one.cut().equals(cut)).findFirst();
+    }
+
+    /** As far as somebody has said. */
+    public Optional<Ate> ate(String guest) {
+        return guests.stream()
+                .filter(one -> one.guest().equals(guest))
+                .map(Came::ate)
+                .findFirst();
+    }
+}

@@ -1,0 +1,38 @@
+package org.livelyladle.core.afterwards;
+
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What to do with something that is left.
+ *
+ * @param subject the cut, or the side
+ * @param amount how much
+ * @param until the last day in the fridge; null where it is thrown away
+ * @param why in words, with what it rests on
+ */
+public record Keeping(
+        String subject,
+        String name,
+        String amount,
+        Way way,
+        @Nullable LocalDate until,
+        String why) {
+    /** What may be done, the safest way for what it is. */
+    public enum Way {
+        KEEP("keep in the fridge"),
+        EAT_COOKED("cook it through, then keep"),
+        BOIL("boil up, sieve, cool fast"),
+        THROW_AWAY("throw away");
+
+        private final String label;
+
+        Way(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+}

@@ -1,0 +1,129 @@
+package org.livelyladle.core.afterwards;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Side;
+import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.portions.CutTotal;
+import org.livelyladle.core.portions.Portions;
+
+/** What becomes of everything that is left, by what it is and where it has been. In doubt it is thrown away. */
+public final class KeepingPlanner {
+    /** USDA FSIS, "Leftovers and Food Safety": three to four days in the fridge; the shorter is taken [d]. */
+    private static final int LEFTOVER_DAYS = 3;
+
+    /** Of raw meat, fish and what is made of them, once opened; USDA FSIS, cold food storage: one to two days [d]. */
+    private static final int RAW_DAYS = 1;
+
+    /** USDA FSIS, the two-hour rule: no food that spoils stands in a warm room for longer [min]. */
+    private static final int OUT_MINUTES = 120;
+
+    private static final double LEAST_G = 5;
+    private static final double LEAST_ML = 50;
+
+    private final Brief brief;
+    private final Catalogue catalogue;
+    private final KitchenText text;
+
+    public KeepingPlanner(Brief brief, Catalogue catalogue, KitchenText text) {
+        this.brief = brief;
+        this.catalogue = catalogue;
+        this.text = text;
+    }
+
+    public List<Keeping> plan(Portions portions, Journal journal) {
+        List<Keeping> all = new ArrayList<>();
+        for (Journal.Left left : journal.left()) {
+            portions.total(left.cut()).flatMap(total -> food(left, total)).ifPresent(all::add);
+        }
+        journal.broths().stream()
+                .filter(broth -> broth.ml() >= LEAST_ML)
+                .map(this::broth)
+                .forEach(all::add);
+        return all;
+    }
+
+    private Optional<Keeping> food(Journal.Left left, CutTotal total) {
+        double grams = left.gramsOf(total.grams().value());
+        if (grams < LEAST_G) {
+            return Optional.empty();
+        }
+        Cut cut = catalogue.cut(left.cut());
+        boolean isRisky = cut.rawRisk() != RawRisk.NONE;
+        boolean stoodTooLong = brief.mealMinutes() > OUT_MINUTES;
+        LocalDate day = brief.sitDown().toLocalDate();
+        int keeps = catalogue.ingredientOf(cut).keepsDays();
+        Choice choice = switch (left.state()) {
+            case UNTOUCHED ->
+                isRisky
+                        ? new Choice(
+                                Keeping.Way.KEEP,
+                                Math.min(RAW_DAYS, keeps),
+                                "It never left the fridge: raw, for a day, or frozen today")
+                        : new Choice(Keeping.Way.KEEP, keeps, "It never left the fridge");
+            case FROM_TABLE -> fromTable(cut, isRisky, stoodTooLong, keeps);
+            case COOKED ->
+                stoodTooLong
+                        ? new Choice(Keeping.Way.THROW_AWAY, -1, "The meal was longer than two hours (USDA FSIS)")
+                        : new Choice(
+                                Keeping.Way.KEEP,
+                                LEFTOVER_DAYS,
+                                "Cooled fast, shallow (FDA Food Code 3-501.14); heated again to " + text.celsius(74)
+                                        + " (3-403.11)");
+        };
+        return Optional.of(new Keeping(
+                left.cut(),
+                total.name(),
+                text.grams(grams),
+                choice.way,
+                choice.days < 0 ? null : day.plusDays(choice.days),
+                choice.why));
+    }
+
+    private record Choice(Keeping.Way way, int days, String why) {}
+
+    private Choice fromTable(Cut cut, boolean isRisky, boolean stoodTooLong, int keeps) {
+        if (!isRisky) {
+            return new Choice(
+                    Keeping.Way.KEEP,
+                    Math.min(RAW_DAYS, keeps),
+                    "It stood on the table: washed again, and cooked the next day");
+        }
+        return stoodTooLong
+                ? new Choice(
+                        Keeping.Way.THROW_AWAY,
+                        -1,
+                        "Raw, and longer than two hours on the table (USDA FSIS, the two-hour rule)")
+                : new Choice(
+                        Keeping.Way.EAT_COOKED,
+                        LEFTOVER_DAYS,
+                        "Raw, from a warm table: cooked through tonight, "
+                                + text.celsius(cut.rawRisk().minimumCoreC())
+                                + " at its core, then cooled fast; never back as it is");
+    }
+
+    private Keeping broth(Journal.BrothLeft left) {
+        String name = brief.sides().stream()
+                .filter(side -> side.id().equals(left.side()))
+                .map(Side::broth)
+                .findFirst()
+                .flatMap(catalogue::findBroth)
+                .map(found -> found.name())
+                .orElse(left.side());
+        return new Keeping(
+                left.side(),
+                name,
+                text.millilitres(left.ml()),
+                Keeping.Way.BOIL,
+                brief.sitDown().toLocalDate().plusDays(LEFTOVER_DAYS),
+                "Raw food was in it: at a rolling boil once more, cooled to " + text.celsius(21)
+                        + " within two hours and to " + text.celsius(5)
+                        + " within six in all (FDA Food Code 3-501.14)");
+    }
+}

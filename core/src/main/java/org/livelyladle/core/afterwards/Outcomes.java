@@ -1,0 +1,87 @@
+package org.livelyladle.core.afterwards;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.catalogue.Category;
+import org.livelyladle.core.learning.Outcome;
+import org.livelyladle.core.learning.Seen;
+import org.livelyladle.core.learning.Subject;
+import org.livelyladle.core.portions.CutTotal;
+import org.livelyladle.core.portions.GuestTotal;
+import org.livelyladle.core.portions.Portions;
+
+/**
+ * What a household learns from an evening. Only what somebody said counts: a category by those of its cuts of which it is
+ * said what is left, a guest by what is said of the guest.
+ */
+public final class Outcomes {
+    /** Less than this says nothing of a rate [g]. */
+    private static final double LEAST_G = 1;
+
+    private final Brief brief;
+    private final Portions portions;
+    private final Journal journal;
+
+    private Outcomes(Brief brief, Portions portions, Journal journal) {
+        this.brief = brief;
+        this.portions = portions;
+        this.journal = journal;
+    }
+
+    /** @param portions as planned, or served in the end */
+    public static Outcome of(Brief brief, Portions portions, Journal journal) {
+        Outcomes outcomes = new Outcomes(brief, portions, journal);
+        List<Seen> seen = new ArrayList<>();
+        Category.served().forEach(category -> outcomes.portion(category, seen));
+        brief.guests().forEach(guest -> outcomes.appetite(guest, seen));
+        return new Outcome(brief.sitDown().toLocalDate(), seen);
+    }
+
+    /** Eaters are those who came: one who did not leaves the food, and says nothing of how much a head is right. */
+    private void portion(Category category, List<Seen> seen) {
+        List<CutTotal> told = portions.cuts().stream()
+                .filter(cut ->
+                        cut.category() == category && journal.left(cut.cut()).isPresent())
+                .toList();
+        Set<String> cuts = told.stream().map(CutTotal::cut).collect(Collectors.toSet());
+        double planned = portions.lines().stream()
+                .filter(line -> cuts.contains(line.cut()) && came(line.guest()))
+                .mapToDouble(line -> line.served().value())
+                .sum();
+        double eaten = told.stream()
+                .mapToDouble(cut -> cut.grams().value()
+                        - journal.left(cut.cut())
+                                .orElseThrow()
+                                .gramsOf(cut.grams().value()))
+                .sum();
+        double aHead = brief.portionsPerAdult().getOrDefault(category, 0.0);
+        if (planned > LEAST_G && aHead > LEAST_G) {
+            seen.add(new Seen(Subject.PORTION, category.name(), null, planned / aHead, eaten));
+        }
+    }
+
+    private void appetite(Guest guest, List<Seen> seen) {
+        double planned = portions.guests().stream()
+                .filter(total -> total.guest().equals(guest.id()))
+                .map(GuestTotal::food)
+                .mapToDouble(food -> food.value())
+                .sum();
+        journal.ate(guest.id())
+                .filter(ate -> ate != Journal.Ate.NOT_THERE && planned > LEAST_G)
+                .ifPresent(ate -> seen.add(
+                        new Seen(Subject.APPETITE, guest.id(), null, usual(guest, planned), ate.share() * planned)));
+    }
+
+    /** A whole portion of somebody who had a part of one planned [g]. */
+    private static double usual(Guest guest, double planned) {
+        return planned * 100 / guest.portionPercent();
+    }
+
+    private boolean came(String guest) {
+        return journal.ate(guest).orElse(Journal.Ate.AS_PLANNED) != Journal.Ate.NOT_THERE;
+    }
+}

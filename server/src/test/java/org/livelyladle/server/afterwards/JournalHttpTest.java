@@ -1,0 +1,134 @@
+package org.livelyladle.server.afterwards;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.http.MediaType.APPLICATION_JSON;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.livelyladle.server.ServerTest;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpHeaders;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.web.servlet.MvcResult;
+import tools.jackson.databind.JsonNode;
+
+class JournalHttpTest extends ServerTest {
+    private static final String BEGINNING =
+            "{\"sitDown\":\"2026-12-05T19:00:00\",\"zone\":\"Europe/Vienna\",\"guests\":[\"Ann\",\"Ben\"]}";
+    private static final String HALF_LEFT =
+            "{\"format\":\"lively-ladle/journal\",\"formatVersion\":1,\"left\":[{\"cut\":\"%s\",\"part\":\"HALF\"}],"
+                    + "\"note\":\"less meat\",\"mark\":4}";
+
+    @Autowired
+    private JdbcTemplate database;
+
+    private String id;
+    private String meat;
+
+    @BeforeEach
+    void aParty() throws Exception {
+        database.update("DELETE FROM journal");
+        JsonNode party =
+                body(send(post("/api/parties").contentType(APPLICATION_JSON).content(BEGINNING)));
+        id = party.get("id").asString();
+        meat = body(send(get("/api/parties/" + id + "/plan")))
+                .at("/portions/cuts")
+                .valueStream()
+                .filter(cut -> cut.get("category").asString().equals("MEAT"))
+                .findFirst()
+                .orElseThrow()
+                .get("cut")
+                .asString();
+    }
+
+    private MvcResult say(int revision, String journal) throws Exception {
+        return send(put("/api/parties/" + id + "/journal")
+                .header(HttpHeaders.IF_MATCH, "\"" + revision + "\"")
+                .contentType(APPLICATION_JSON)
+                .content(journal));
+    }
+
+    private JsonNode lesson() throws Exception {
+        return body(send(get("/api/household/lesson")));
+    }
+
+    @Test
+    void nothingIsSaidAtFirst() throws Exception {
+        JsonNode view = body(send(get("/api/parties/" + id + "/journal")));
+
+        assertThat(view.get("revision").asInt()).isZero();
+        assertThat(view.at("/journal/left")).isEmpty();
+        assertThat(lesson().get("evenings")).isEmpty();
+    }
+
+    @Test
+    void whatIsSaidIsKeptTeachesOnceAndPlansTheNextParty() throws Exception {
+        MvcResult said = say(0, HALF_LEFT.formatted(meat));
+        assertThat(said.getResponse().getStatus()).isEqualTo(200);
+        assertThat(said.getResponse().getHeader(HttpHeaders.ETAG)).isEqualTo("\"1\"");
+        JsonNode view = body(send(get("/api/parties/" + id + "/journal")));
+        assertThat(view.at("/journal/note").asString()).isEqualTo("less meat");
+        assertThat(view.at("/keeping/0/subject").asString()).isEqualTo(meat);
+
+        JsonNode lesson = lesson();
+        assertThat(lesson.at("/changes/0/of").asString()).isEqualTo("MEAT");
+        int becomes = lesson.at("/changes/0/becomes").asInt();
+        assertThat(becomes).isLessThan(lesson.at("/changes/0/was").asInt());
+
+        MvcResult taken = send(post("/api/household/lesson"));
+        assertThat(taken.getResponse().getStatus()).isEqualTo(200);
+        assertThat(body(taken).at("/household/portionsPerAdult/MEAT").asInt()).isEqualTo(becomes);
+        assertThat(lesson().get("evenings")).as("it teaches once").isEmpty();
+        JsonNode next =
+                body(send(post("/api/parties").contentType(APPLICATION_JSON).content(BEGINNING)));
+        assertThat(next.at("/brief/portionsPerAdult/MEAT").asInt()).isEqualTo(becomes);
+        assertThat(body(send(get("/api/parties/" + id)))
+                        .at("/brief/portionsPerAdult/MEAT")
+                        .asInt())
+                .as("the past one stays as it was")
+                .isEqualTo(136);
+    }
+
+    @Test
+    void anEditOfAnOldRevisionIsToldTheNewest() throws Exception {
+        say(0, HALF_LEFT.formatted(meat));
+        MvcResult late = say(0, HALF_LEFT.formatted(meat));
+
+        assertThat(late.getResponse().getStatus()).isEqualTo(412);
+        assertThat(body(late).at("/current/revision").asInt()).isEqualTo(1);
+        assertThat(say(1, HALF_LEFT.formatted(meat)).getResponse().getStatus()).isEqualTo(200);
+    }
+
+    @Test
+    void whatTheEveningDidNotHaveIsRefusedWithItsPlace() throws Exception {
+        MvcResult refused = say(0, HALF_LEFT.formatted("moon.dust"));
+
+        assertThat(refused.getResponse().getStatus()).isEqualTo(400);
+        assertThat(body(refused).get("field").asString()).isEqualTo("left[0].cut");
+        assertThat(say(0, HALF_LEFT.formatted(meat).replace("\"mark\":4", "\"mark\":9"))
+                        .getResponse()
+                        .getContentAsString())
+                .contains("a whole number from 1 to 5");
+        assertThat(send(put("/api/parties/" + id + "/journal")
+                                .contentType(APPLICATION_JSON)
+                                .content(HALF_LEFT.formatted(meat)))
+                        .getResponse()
+                        .getStatus())
+                .as("without If-Match")
+                .isEqualTo(428);
+    }
+
+    @Test
+    void aDeletedPartyTeachesNothing() throws Exception {
+        say(0, HALF_LEFT.formatted(meat));
+        send(delete("/api/parties/" + id));
+
+        assertThat(lesson().get("evenings")).isEmpty();
+        assertThat(send(get("/api/parties/" + id + "/journal")).getResponse().getStatus())
+                .isEqualTo(404);
+    }
+}
