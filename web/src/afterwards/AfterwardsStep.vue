@@ -213,6 +213,7 @@ section {
 
 .rows {
   list-style: none;
+  padding: 0;
 }
 
 .rows li {

@@ -14,11 +14,13 @@ defineProps<{ keeping: JournalView['keeping'] }>()
       <li v-for="one in keeping" :key="one.subject" :class="{ gone: one.way === 'THROW_AWAY' }">
         <b>{{ one.name }}</b>
         <span class="amount">{{ one.amount }}</span>
-        <span class="way">
-          {{ labelOf(KEEPING_WAYS, one.way)
-          }}<template v-if="one.until">, until {{ dayText(one.until) }}</template>
+        <span class="do">
+          <span class="way">
+            {{ labelOf(KEEPING_WAYS, one.way)
+            }}<template v-if="one.until">, until {{ dayText(one.until) }}</template>
+          </span>
+          <span class="quiet">{{ one.why }}.</span>
         </span>
-        <span class="why quiet">{{ one.why }}.</span>
       </li>
     </ul>
     <p class="quiet">Label it with its day. In doubt throw it away; local rules come first.</p>
@@ -32,6 +34,7 @@ section {
 
 ul {
   list-style: none;
+  padding: 0;
 }
 
 li {
@@ -55,7 +58,17 @@ li {
   color: var(--chilli);
 }
 
-.why {
-  grid-column: 3;
+.do {
+  display: grid;
+}
+
+@media (max-width: 700px) {
+  li {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+
+  .do {
+    grid-column: 1 / -1;
+  }
 }
 </style>

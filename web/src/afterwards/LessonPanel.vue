@@ -78,6 +78,13 @@ th[scope] {
   font-weight: 600;
 }
 
+@media (max-width: 700px) {
+  th,
+  td {
+    padding-left: 12px;
+  }
+}
+
 thead th {
   font-weight: 400;
   font-size: 13px;

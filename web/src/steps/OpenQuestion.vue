@@ -9,7 +9,9 @@ import { useOpenParty } from '@/party/useOpenParty'
 const props = defineProps<{ step?: StepName }>()
 const { party, plan } = useOpenParty()
 const mend = useMend()
-const worst = computed(() => plan.value.unmet[0])
+/** What was open before the meal is no question after it. */
+const isOver = computed(() => props.step === 'afterwards')
+const worst = computed(() => (isOver.value ? undefined : plan.value.unmet[0]))
 const leadsHere = computed(
   () => worst.value && !worst.value.remedy.edit && stepName(worst.value.step) === props.step,
 )
@@ -33,6 +35,9 @@ const more = computed(() => plan.value.unmet.length - 1)
       <button v-if="other" type="button" @click="mend(worst, other)">{{ other.label }}</button>
       <button v-if="!leadsHere" type="button" @click="mend(worst)">{{ worst.remedy.label }}</button>
     </template>
+    <p v-else-if="isOver" role="status">
+      What is kept goes into the fridge within two hours, shallow and labelled.
+    </p>
     <p v-else role="status">Everybody eats, nothing is open.</p>
   </footer>
 </template>

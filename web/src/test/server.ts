@@ -2,7 +2,7 @@
 
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, afterEach, vi } from 'vitest'
-import type { Brief, Plan } from '@/api/types'
+import type { Brief, JournalView, Lesson, Plan } from '@/api/types'
 import { useParty } from '@/party/store'
 import { aBrief, aLine, aPlan } from './data'
 
@@ -55,6 +55,10 @@ export const server = {
   offers: [] as object[],
   /** The household as another editor left it, told once to whoever puts in another one. */
   stale: undefined as object | undefined,
+  /** The journal as it stands, what it teaches, and whether that was taken. */
+  journal: {} as JournalView,
+  lesson: {} as Lesson,
+  taken: false,
   /** The calendar's address, and what a calendar file says. */
   calendar: null as string | null,
   busy: {} as object,
@@ -104,6 +108,18 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   if (request.url.endsWith('/household-news')) {
     if (request.method === 'DELETE') server.offers = []
     return request.method === 'DELETE' ? new Response(null, { status: 204 }) : answer(200, server.offers)
+  }
+  if (request.url.endsWith('/household/lesson')) {
+    if (request.method === 'POST') server.taken = true
+    return answer(200, request.method === 'POST' ? { revision: 1, household: {} } : server.lesson)
+  }
+  if (request.url.endsWith('/journal')) {
+    if (request.method === 'GET') return answer(200, server.journal)
+    if (request.headers.get('If-Match') !== `"${server.journal.revision}"`)
+      return answer(412, { status: 412, current: server.journal })
+    const journal = (await request.json()) as JournalView['journal']
+    server.journal = { ...server.journal, revision: server.journal.revision + 1, journal }
+    return answer(200, server.journal)
   }
   if (request.url.includes('/household')) {
     server.asked =

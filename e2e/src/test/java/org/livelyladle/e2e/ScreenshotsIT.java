@@ -51,9 +51,24 @@ class ScreenshotsIT extends BrowserTest {
         wall(newPage(1280, 800, "night"));
         String running = runningTable();
         live(newPage(1280, 800, "night"), running, "live-night");
-        live(newPage(390, 844, "day"), running, "phone-live");
+        afterwards();
         household();
         phones();
+    }
+
+    /** Half of the meat is left, and all that can be said of the rest is said. */
+    private void afterwards() {
+        party = copyOf("Quad and coxes’ supper");
+        go("afterwards");
+        Locator rows = page.locator(".rows").first().locator("li");
+        for (String[] left : new String[][] {{"Beef rib-eye", "half"}, {"Lamb leg", "a little"}, {"Chicken", "none"}}) {
+            rows.filter(new Locator.FilterOptions().setHasText(left[0]))
+                    .first()
+                    .getByText(left[1], new Locator.GetByTextOptions().setExact(true))
+                    .click();
+        }
+        page.locator(".lesson tbody tr").first().waitFor();
+        save(page, "afterwards");
     }
 
     /** What is kept of the demo's guests, and what a new party may begin with. */

@@ -2,6 +2,7 @@ package org.livelyladle.core.household;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +30,7 @@ import org.livelyladle.core.brief.TopUp;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Heat;
+import org.livelyladle.core.learning.Subject;
 
 /** A first brief a host can sit down to: the household's own things, and for the rest what suits the number of guests. */
 public final class PartyStarter {
@@ -113,8 +115,7 @@ public final class PartyStarter {
     public Brief again(Household household, Brief past, NewParty wish, LocalDateTime now) {
         List<Guest> guests = wish.guests().isEmpty()
                 ? past.guests().stream()
-                        .map(Guest::onTime)
-                        .map(Guest::fromBefore)
+                        .map(guest -> asLearnt(household, guest).onTime().fromBefore())
                         .toList()
                 : guests(
                         wish.guests(),
@@ -133,6 +134,7 @@ public final class PartyStarter {
             draft.sitDown = wish.sitDown();
             draft.zone = wish.zone();
             draft.guests = guests;
+            draft.portionsPerAdult = asLearnt(household, past.portionsPerAdult());
             draft.pots = past.pots().stream().map(pot -> pot.reachedBy(null)).toList();
             draft.shops = shops(usual, wish.sitDown(), now);
             draft.prices = pricesAt(draft.shops, past.prices());
@@ -145,6 +147,27 @@ public final class PartyStarter {
             draft.sauces = past.sauces().stream().map(SauceChoice::forAnybody).toList();
             draft.decisions = Decisions.none();
         });
+    }
+
+    /** Portions of then, but for what evenings have taught since. */
+    private static Map<Category, Double> asLearnt(Household household, Map<Category, Double> portions) {
+        Map<Category, Double> now = new EnumMap<>(portions);
+        Map<Category, Double> kept = Objects.requireNonNullElse(household.portionsPerAdult(), Map.of());
+        household.rates().learnt().stream()
+                .filter(learnt -> learnt.subject() == Subject.PORTION)
+                .map(learnt -> Category.valueOf(learnt.of()))
+                .filter(kept::containsKey)
+                .forEach(category -> now.put(category, Objects.requireNonNull(kept.get(category))));
+        return now;
+    }
+
+    /** Somebody of the book eats as much as the book has learnt. */
+    private static Guest asLearnt(Household household, Guest guest) {
+        return household.people().stream()
+                .filter(person -> person.id().equals(guest.id()))
+                .findFirst()
+                .map(person -> guest.eatingPart(person.portionPercent()))
+                .orElse(guest);
     }
 
     /** Whoever is known comes as known, and nobody twice. */

@@ -127,8 +127,9 @@ record UnmetFinder(
 
     /** Needs change: who is known from a time before is asked again, and all of them are confirmed by one tap. */
     private void askedAgain(List<Unmet> unmet) {
-        List<Guest> before =
-                brief.guests().stream().filter(Guest::needsFromBefore).toList();
+        List<Guest> before = brief.guests().stream()
+                .filter(guest -> guest.needsFromBefore() && !guest.needs().isEmpty())
+                .toList();
         if (!before.isEmpty()) {
             String who = before.stream()
                     .map(guest -> guest.name() + " still "

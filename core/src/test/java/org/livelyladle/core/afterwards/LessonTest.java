@@ -20,9 +20,12 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.PriceSnapshot;
+import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.household.Household;
+import org.livelyladle.core.household.NewParty;
+import org.livelyladle.core.household.PartyStarter;
 import org.livelyladle.core.learning.Seen;
 import org.livelyladle.core.learning.Subject;
 import org.livelyladle.core.portions.CutTotal;
@@ -70,7 +73,25 @@ class LessonTest {
                 .satisfies(again -> assertThat(again.changes()).isEmpty());
     }
 
-    /** The next party has the smaller portions, the past one stays as it was. */
+    /** The next party as this one has the smaller portions; what nothing was learnt of stays as it was then. */
+    @Test
+    void aPartyAsLastTimeKnowsWhatWasLearnt() {
+        Brief past = briefs.build().changed(draft -> {
+            draft.portionsPerAdult = Map.of(Category.MEAT, 136.0, Category.ROOTS, 50.0);
+            draft.guests = List.of(Briefs.guest("ann"), Briefs.guest("ben"));
+        });
+        Journal told = journal(
+                List.of(new Journal.Left(BEEF, Journal.Part.HALF, null, Journal.State.UNTOUCHED)),
+                List.of(new Journal.Came("ann", Journal.Ate.MORE)));
+        Household taught = Lesson.of(knowing(Briefs.guest("ann")), List.of(told("first", past, told)))
+                .after();
+        NewParty wish = new NewParty(null, Briefs.SIT_DOWN.plusDays(7), "Europe/Vienna", List.of());
+        Brief next = new PartyStarter(Catalogue.builtIn()).again(taught, past, wish, Briefs.SIT_DOWN.plusDays(1));
+
+        assertThat(next.portionsPerAdult()).containsEntry(Category.MEAT, 122.0).containsEntry(Category.ROOTS, 50.0);
+        assertThat(next.guests()).extracting(Guest::portionPercent).containsExactly(105, 100);
+    }
+
     @Test
     void onlyWhatIsSaidTeaches() {
         Brief brief = briefs.build();
