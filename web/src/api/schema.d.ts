@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/backup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["backup"];
+        put: operations["restore"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/briefs/edits": {
         parameters: {
             query?: never;
@@ -797,7 +813,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore"];
+        post: operations["restore_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1011,6 +1027,14 @@ export interface components {
             effect: string;
             guest: string;
             label: string;
+        };
+        BackupServiceRestored: {
+            /** Format: int32 */
+            events: number;
+            /** Format: int32 */
+            parties: number;
+            /** Format: int32 */
+            revisions: number;
         };
         BarPart: {
             ingredient: string;
@@ -3720,6 +3744,44 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    backup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BackupServiceRestored"];
+                };
+            };
+        };
+    };
     edit_1: {
         parameters: {
             query?: never;
@@ -5172,7 +5234,7 @@ export interface operations {
             };
         };
     };
-    restore: {
+    restore_1: {
         parameters: {
             query?: never;
             header?: never;

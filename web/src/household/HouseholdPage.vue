@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Household } from '@/api/types'
 import { useMode } from '@/app/useMode'
 import ClashDialog from '@/ui/ClashDialog.vue'
+import BackupPart from './BackupPart.vue'
 import { houseOf, ownOf, peopleOf } from './rows'
 import { useHousehold } from './store'
 
@@ -85,6 +86,7 @@ async function read(event: Event): Promise<void> {
             <input type="file" accept=".json,application/json" @change="read" />
           </label>
         </div>
+        <BackupPart @restored="household.load()" />
       </template>
     </main>
     <ClashDialog :clash="household.clash" @choose="household.choose" />

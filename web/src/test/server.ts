@@ -59,6 +59,8 @@ export const server = {
   journal: {} as JournalView,
   lesson: {} as Lesson,
   taken: false,
+  /** What is wrong with a backup that is put in; nothing where it is whole. */
+  damaged: '',
   /** The calendar's address, and what a calendar file says. */
   calendar: null as string | null,
   busy: {} as object,
@@ -76,6 +78,7 @@ function fresh(): Partial<typeof server> {
     refusesPlans: false,
     edited: undefined,
     tidied: undefined,
+    damaged: '',
     calendar: null,
     catalogue: { cuts: [], ingredients: [], extras: [], sauceBar: [] },
   }
@@ -113,6 +116,10 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
     if (request.method === 'POST') server.taken = true
     return answer(200, request.method === 'POST' ? { revision: 1, household: {} } : server.lesson)
   }
+  if (request.url.endsWith('/backup'))
+    return server.damaged
+      ? answer(400, { detail: server.damaged })
+      : answer(200, { parties: 2, revisions: 3, events: 4 })
   if (request.url.endsWith('/journal')) {
     if (request.method === 'GET') return answer(200, server.journal)
     if (request.headers.get('If-Match') !== `"${server.journal.revision}"`)

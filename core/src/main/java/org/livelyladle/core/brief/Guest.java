@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Heat;
@@ -66,36 +67,42 @@ public record Guest(
         return new Guest(id, name, appetite, List.of(), List.of(), heat, 0, null, USUAL_PERCENT, false, null, false);
     }
 
+    /** The same guest but for what is changed. */
+    private Guest changed(Consumer<GuestDraft> change) {
+        GuestDraft draft = new GuestDraft(this);
+        change.accept(draft);
+        return draft.done();
+    }
+
     /** The same guest, there at other times [min after sitting down]. */
     public Guest staying(int arrives, @Nullable Integer leaves) {
-        return copy(wishes, arrives, leaves, stirsOwnSauce, favouriteSide);
+        return changed(draft -> {
+            draft.arrivesAfterMinutes = arrives;
+            draft.leavesAfterMinutes = leaves;
+        });
     }
 
     /** The same guest on time and staying, as known from a party before. */
     public Guest onTime() {
-        return copy(wishes, 0, null, stirsOwnSauce, favouriteSide);
+        return staying(0, null);
     }
 
     /** This guest, there when said, as a person is known otherwise. */
     public Guest as(Guest person) {
-        return new Guest(
-                id,
-                person.name,
-                person.appetite,
-                person.needs,
-                person.wishes,
-                person.heat,
-                arrivesAfterMinutes,
-                leavesAfterMinutes,
-                person.portionPercent,
-                person.stirsOwnSauce,
-                favouriteSide,
-                needsFromBefore);
+        return changed(draft -> {
+            draft.name = person.name;
+            draft.appetite = person.appetite;
+            draft.needs = person.needs;
+            draft.wishes = person.wishes;
+            draft.heat = person.heat;
+            draft.portionPercent = person.portionPercent;
+            draft.stirsOwnSauce = person.stirsOwnSauce;
+        });
     }
 
     /** The same guest with other wishes. */
     public Guest wishing(List<Wish> wishes) {
-        return copy(wishes, arrivesAfterMinutes, leavesAfterMinutes, stirsOwnSauce, favouriteSide);
+        return changed(draft -> draft.wishes = wishes);
     }
 
     /** The same guest, who keeps away from these things as well, each as strictly as it may be meant. */
@@ -112,114 +119,49 @@ public record Guest(
     public Guest alsoKeeping(List<Need> others) {
         Map<NeedKind, Need> all = new LinkedHashMap<>();
         Stream.concat(needs.stream(), others.stream()).forEach(one -> all.merge(one.kind(), one, Need::stricter));
-        return as(appetite, List.copyOf(all.values()), heat);
+        return changed(draft -> draft.needs = List.copyOf(all.values()));
     }
 
     /** The same guest, hungry otherwise. */
     public Guest eating(Appetite other) {
-        return as(other, needs, heat);
+        return changed(draft -> draft.appetite = other);
+    }
+
+    /** The same guest, who eats another part of a portion [%]. */
+    public Guest eatingPart(int percent) {
+        return changed(draft -> draft.portionPercent = percent);
     }
 
     /** The same guest, who eats from broths as hot as this. */
     public Guest bearing(Heat other) {
-        return as(appetite, needs, other);
+        return changed(draft -> draft.heat = other);
     }
 
     /** The same guest before anybody knew of these needs. */
     public Guest notYetNeeding(List<NeedKind> kinds) {
         List<Need> known =
                 needs.stream().filter(need -> !kinds.contains(need.kind())).toList();
-        return as(appetite, known, heat);
-    }
-
-    /** The same guest, who eats another part of a portion [%]. */
-    public Guest eatingPart(int percent) {
-        return new Guest(
-                id,
-                name,
-                appetite,
-                needs,
-                wishes,
-                heat,
-                arrivesAfterMinutes,
-                leavesAfterMinutes,
-                percent,
-                stirsOwnSauce,
-                favouriteSide,
-                needsFromBefore);
+        return changed(draft -> draft.needs = known);
     }
 
     /** The same guest, as known from a time before: the needs are to be asked about again. */
     public Guest fromBefore() {
-        return asked(!needs.isEmpty());
+        return changed(draft -> draft.needsFromBefore = !needs.isEmpty());
     }
 
     /** The same guest, who has been asked whether the needs are still so. */
     public Guest askedAgain() {
-        return asked(false);
-    }
-
-    private Guest asked(boolean needsFromBefore) {
-        return new Guest(
-                id,
-                name,
-                appetite,
-                needs,
-                wishes,
-                heat,
-                arrivesAfterMinutes,
-                leavesAfterMinutes,
-                portionPercent,
-                stirsOwnSauce,
-                favouriteSide,
-                needsFromBefore);
-    }
-
-    private Guest as(Appetite appetite, List<Need> needs, Heat heat) {
-        return new Guest(
-                id,
-                name,
-                appetite,
-                needs,
-                wishes,
-                heat,
-                arrivesAfterMinutes,
-                leavesAfterMinutes,
-                portionPercent,
-                stirsOwnSauce,
-                favouriteSide,
-                needsFromBefore);
+        return changed(draft -> draft.needsFromBefore = false);
     }
 
     /** The same guest, who stirs an own sauce from the bar or gets the house sauces. */
     public Guest stirring(boolean own) {
-        return copy(wishes, arrivesAfterMinutes, leavesAfterMinutes, own, favouriteSide);
+        return changed(draft -> draft.stirsOwnSauce = own);
     }
 
     /** The same guest with another favourite side; none where null. */
     public Guest favouring(@Nullable String side) {
-        return copy(wishes, arrivesAfterMinutes, leavesAfterMinutes, stirsOwnSauce, side);
-    }
-
-    private Guest copy(
-            List<Wish> wishes,
-            int arrives,
-            @Nullable Integer leaves,
-            boolean stirsOwnSauce,
-            @Nullable String favouriteSide) {
-        return new Guest(
-                id,
-                name,
-                appetite,
-                needs,
-                wishes,
-                heat,
-                arrives,
-                leaves,
-                portionPercent,
-                stirsOwnSauce,
-                favouriteSide,
-                needsFromBefore);
+        return changed(draft -> draft.favouriteSide = side);
     }
 
     public Optional<Wish> wishFor(String cut) {

@@ -33,6 +33,8 @@ final class AccessTable {
             DELETE /api/parties/{id}/devices/{device}           HOST
             GET    /api/parties/{id}/answers                    HOST
             DELETE /api/parties/{id}/answers/{guest}            HOST
+            GET    /api/backup                                  HOST
+            PUT    /api/backup                                  HOST
             POST   /api/briefs/edits                            HOST
             POST   /api/broths/choices                          HOST
             POST   /api/broths/evening                          HOST

@@ -3,7 +3,9 @@ package org.livelyladle.server.afterwards;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.afterwards.Journal;
 import org.livelyladle.core.afterwards.JournalCheck;
 import org.livelyladle.core.afterwards.KeepingPlanner;
@@ -20,13 +22,14 @@ import org.livelyladle.server.party.PartyService;
 import org.livelyladle.server.web.RefusedException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Journals of parties, and the lesson a household takes from those it has not learnt from. */
 @Service
 @Transactional
-class JournalService {
+public class JournalService {
     private final KeptJournalRepository journals;
     private final PartyService parties;
     private final HouseholdService households;
@@ -84,6 +87,24 @@ class JournalService {
     HouseholdView learn(SignedIn host) {
         return households.learn(
                 host, household -> Lesson.of(household, told(host)).after());
+    }
+
+    /** What was said of a party; nothing where nobody has said anything. */
+    @Transactional(readOnly = true)
+    public Optional<Journal> said(UUID party) {
+        return journals.findById(party).map(this::read);
+    }
+
+    /** In place of what was said of a party. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void replace(UUID party, @Nullable Journal journal) {
+        Optional<KeptJournal> before = journals.findById(party);
+        if (journal == null) {
+            before.ifPresent(journals::delete);
+        } else {
+            int revision = before.map(KeptJournal::revision).orElse(0);
+            journals.save(new KeptJournal(party, revision + 1, mapper.writeValueAsString(journal), clock.instant()));
+        }
     }
 
     private List<Lesson.Told> told(SignedIn host) {

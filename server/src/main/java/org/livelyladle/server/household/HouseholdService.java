@@ -87,6 +87,11 @@ public class HouseholdService {
                 current -> new Keeper(catalogue).forget(current.household(), first.on(LocalDate.now(clock)), part, id));
     }
 
+    /** In place of all that is kept. */
+    public HouseholdView putBack(SignedIn host, Household household) {
+        return change(host, current -> household);
+    }
+
     /** Takes over what evenings have taught. */
     public HouseholdView learn(SignedIn host, UnaryOperator<Household> lesson) {
         return change(host, current -> lesson.apply(current.household()));

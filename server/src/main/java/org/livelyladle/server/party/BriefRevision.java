@@ -43,6 +43,10 @@ class BriefRevision {
         this.savedAt = savedAt;
     }
 
+    Instant savedAt() {
+        return savedAt;
+    }
+
     String brief() {
         return brief;
     }

@@ -45,11 +45,16 @@ class Party {
     protected Party() {}
 
     Party(UUID id, UUID householdId, Brief brief, int householdRevision, Instant createdAt) {
+        this(id, householdId, householdRevision, createdAt);
+        revise(brief);
+    }
+
+    /** One of which no revision is there yet. */
+    Party(UUID id, UUID householdId, int householdRevision, Instant createdAt) {
         this.id = id;
         this.householdId = householdId;
         this.householdRevision = householdRevision;
         this.createdAt = createdAt;
-        revise(brief);
     }
 
     /** Takes over the next revision's title and date. */
@@ -81,6 +86,25 @@ class Party {
 
     void deleteAt(Instant at) {
         deletedAt = at;
+    }
+
+    /** As it was taken out once: its revisions follow those there were, so that no number ever means two of them. */
+    void putBack(Brief newest, int revisions, int household, Instant created, @Nullable Instant deleted) {
+        int before = revision;
+        revise(newest);
+        revision = before + revisions;
+        householdRevision = household;
+        createdAt = created;
+        deletedAt = deleted;
+    }
+
+    Instant createdAt() {
+        return createdAt;
+    }
+
+    @Nullable
+    Instant deletedAt() {
+        return deletedAt;
     }
 
     void restore() {

@@ -17,6 +17,13 @@ interface PartyRepository extends JpaRepository<Party, UUID> {
     @Query("select p from Party p where p.id = :id and p.householdId = :household and p.deletedAt is null")
     Optional<Party> find(UUID id, UUID household);
 
+    /** Of all there are, deleted ones too. */
+    @Query("select p.id from Party p where p.householdId = :household order by p.id")
+    List<UUID> ids(UUID household);
+
+    @Query("select p from Party p where p.id = :id and p.householdId = :household")
+    Optional<Party> findEvenDeleted(UUID id, UUID household);
+
     /** Those that were made last. */
     @Query(
             "select p from Party p where p.householdId = :household and p.deletedAt is null order by p.createdAt desc, p.id")

@@ -13,49 +13,57 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Refuses bodies over {@value #MOST_BYTES} bytes, whether announced or only found out while reading. */
+/** Refuses bodies over so many bytes, whether announced or only found out while reading; a backup may have more. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyLimitFilter extends OncePerRequestFilter {
     static final int MOST_BYTES = 1_000_000;
+    private static final int MOST_BACKUP_BYTES = 100_000_000;
+    private static final String BACKUP = "/api/backup";
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (request.getContentLengthLong() > MOST_BYTES) {
+        int most = BACKUP.equals(request.getRequestURI()) ? MOST_BACKUP_BYTES : MOST_BYTES;
+        if (request.getContentLengthLong() > most) {
             Refusal.write(
                     response,
                     HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
-                    "A request is at most " + MOST_BYTES + " bytes long.");
+                    "A request is at most " + most + " bytes long.");
             return;
         }
-        chain.doFilter(new Limited(request), response);
+        chain.doFilter(new Limited(request, most), response);
     }
 
     /** Thrown while reading a body that turns out too long. */
     static final class BodyTooLongException extends IOException {
-        BodyTooLongException() {
-            super("A request is at most " + MOST_BYTES + " bytes long");
+        BodyTooLongException(int most) {
+            super("A request is at most " + most + " bytes long");
         }
     }
 
     private static final class Limited extends HttpServletRequestWrapper {
-        Limited(HttpServletRequest request) {
+        private final int most;
+
+        Limited(HttpServletRequest request, int most) {
             super(request);
+            this.most = most;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new CountingStream(super.getInputStream());
+            return new CountingStream(super.getInputStream(), most);
         }
     }
 
     private static final class CountingStream extends ServletInputStream {
         private final ServletInputStream in;
+        private final int most;
         private long read;
 
-        CountingStream(ServletInputStream in) {
+        CountingStream(ServletInputStream in, int most) {
             this.in = in;
+            this.most = most;
         }
 
         @Override
@@ -74,8 +82,8 @@ class BodyLimitFilter extends OncePerRequestFilter {
 
         private void count(int bytes) throws BodyTooLongException {
             read += bytes;
-            if (read > MOST_BYTES) {
-                throw new BodyTooLongException();
+            if (read > most) {
+                throw new BodyTooLongException(most);
             }
         }
 

@@ -83,6 +83,11 @@ class Problems extends ResponseEntityExceptionHandler {
         return answer(problem);
     }
 
+    @ExceptionHandler(BodyLimitFilter.BodyTooLongException.class)
+    ResponseEntity<ProblemDetail> tooLong(BodyLimitFilter.BodyTooLongException e) {
+        return answer(ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, e.getMessage()));
+    }
+
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
