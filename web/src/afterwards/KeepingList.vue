@@ -55,7 +55,7 @@ li {
 }
 
 .gone .way {
-  color: var(--chilli);
+  color: var(--warn);
 }
 
 .do {

@@ -88,6 +88,6 @@ th[scope] {
 thead th {
   font-weight: 400;
   font-size: 13px;
-  color: var(--quiet);
+  color: var(--soft);
 }
 </style>

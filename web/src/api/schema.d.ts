@@ -212,6 +212,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/household/evenings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["evenings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/evenings.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/household/kept": {
         parameters: {
             query?: never;
@@ -2333,6 +2365,38 @@ export interface components {
             party: string;
             title: string;
         };
+        LookedBack: {
+            /** Format: int64 */
+            costAHeadCents: number;
+            /** Format: int64 */
+            costCents: number;
+            currency: string;
+            /** Format: int32 */
+            guests: number;
+            /** Format: double */
+            handsMinutes: number;
+            kinds: components["schemas"]["LookedBackKind"][];
+            /** Format: double */
+            leftGrams: number;
+            /** Format: double */
+            longestWaitMinutes: number;
+            /** Format: int32 */
+            mark?: number;
+            note: string;
+            /** Format: date */
+            on: string;
+            party: string;
+            title: string;
+        };
+        LookedBackKind: {
+            /** @enum {string} */
+            category: "MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER";
+            /** Format: double */
+            eatenAHead?: number;
+            name: string;
+            /** Format: double */
+            plannedAHead: number;
+        };
         MarketNews: {
             /** Format: date */
             asOf: string;
@@ -4072,6 +4136,46 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HouseholdView"];
+                };
+            };
+        };
+    };
+    evenings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LookedBack"][];
+                };
+            };
+        };
+    };
+    csv_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
                 };
             };
         };

@@ -4,6 +4,7 @@ import type { Household } from '@/api/types'
 import { useMode } from '@/app/useMode'
 import ClashDialog from '@/ui/ClashDialog.vue'
 import BackupPart from './BackupPart.vue'
+import LookBack from './LookBack.vue'
 import { houseOf, ownOf, peopleOf } from './rows'
 import { useHousehold } from './store'
 
@@ -86,6 +87,7 @@ async function read(event: Event): Promise<void> {
             <input type="file" accept=".json,application/json" @change="read" />
           </label>
         </div>
+        <LookBack />
         <BackupPart @restored="household.load()" />
       </template>
     </main>

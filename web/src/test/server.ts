@@ -2,7 +2,7 @@
 
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, afterEach, vi } from 'vitest'
-import type { Brief, JournalView, Lesson, Plan } from '@/api/types'
+import type { Brief, JournalView, Lesson, LookedBack, Plan } from '@/api/types'
 import { useParty } from '@/party/store'
 import { aBrief, aLine, aPlan } from './data'
 
@@ -58,6 +58,7 @@ export const server = {
   /** The journal as it stands, what it teaches, and whether that was taken. */
   journal: {} as JournalView,
   lesson: {} as Lesson,
+  evenings: [] as LookedBack[],
   taken: false,
   /** What is wrong with a backup that is put in; nothing where it is whole. */
   damaged: '',
@@ -112,6 +113,7 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
     if (request.method === 'DELETE') server.offers = []
     return request.method === 'DELETE' ? new Response(null, { status: 204 }) : answer(200, server.offers)
   }
+  if (request.url.endsWith('/household/evenings')) return answer(200, server.evenings)
   if (request.url.endsWith('/household/lesson')) {
     if (request.method === 'POST') server.taken = true
     return answer(200, request.method === 'POST' ? { revision: 1, household: {} } : server.lesson)

@@ -47,6 +47,8 @@ final class AccessTable {
             PUT    /api/household                               HOST
             DELETE /api/household/kept                          HOST
             POST   /api/household/kept                          HOST
+            GET    /api/household/evenings                      HOST
+            GET    /api/household/evenings.csv                  HOST
             GET    /api/household/lesson                        HOST
             POST   /api/household/lesson                        HOST
             POST   /api/learning                                HOST

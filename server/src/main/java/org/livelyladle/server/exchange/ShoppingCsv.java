@@ -22,13 +22,13 @@ final class ShoppingCsv {
             for (Purchases.Trip trip : purchases.trips()) {
                 for (Purchases.Line line : trip.lines()) {
                     printer.printRecord(
-                            harmless(trip.name()),
+                            CsvCell.harmless(trip.name()),
                             trip.at(),
-                            harmless(line.aisle()),
-                            harmless(line.name()),
-                            harmless(line.amount()),
+                            CsvCell.harmless(line.aisle()),
+                            CsvCell.harmless(line.name()),
+                            CsvCell.harmless(line.amount()),
                             Math.round(line.grams()),
-                            harmless(line.unitPrice()),
+                            CsvCell.harmless(line.unitPrice()),
                             BigDecimal.valueOf(Math.round(line.cost().value()), 2),
                             currency,
                             line.boughtEvent() == null ? "no" : "yes");
@@ -38,10 +38,5 @@ final class ShoppingCsv {
             throw new UncheckedIOException(e);
         }
         return text.toString();
-    }
-
-    /** A cell a spreadsheet would take for a formula gets an apostrophe before it. */
-    static String harmless(String cell) {
-        return !cell.isEmpty() && "=+-@\t\r\n".indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
     }
 }

@@ -131,4 +131,32 @@ class JournalHttpTest extends ServerTest {
         assertThat(send(get("/api/parties/" + id + "/journal")).getResponse().getStatus())
                 .isEqualTo(404);
     }
+
+    /** Half of the meat of two: 136 g planned a head, 68 g eaten; of the rest nobody has spoken. */
+    @Test
+    void eveningsAreLookedBackOnSideBySide() throws Exception {
+        assertThat(evening(body(send(get("/api/household/evenings"))))).isNull();
+        say(0, HALF_LEFT.formatted(meat).replace("\"mark\":4", "\"mark\":4,\"costCents\":5000"));
+        JsonNode evening = evening(body(send(get("/api/household/evenings"))));
+
+        assertThat(evening.get("costAHeadCents").asInt()).isEqualTo(2500);
+        assertThat(evening.get("leftGrams").asDouble()).isGreaterThan(20);
+        JsonNode kinds = evening.get("kinds");
+        assertThat(kinds.valueStream()
+                        .filter(kind -> kind.get("category").asString().equals("ROOTS")))
+                .singleElement()
+                .satisfies(kind -> assertThat(kind.get("eatenAHead").isNull()).isTrue());
+        String csv = send(get("/api/household/evenings.csv")).getResponse().getContentAsString();
+        assertThat(csv)
+                .startsWith("day,party,guests,cost,")
+                .contains("2026-12-05")
+                .contains(",50.00,25.00,EUR,");
+    }
+
+    private JsonNode evening(JsonNode evenings) {
+        return evenings.valueStream()
+                .filter(one -> one.get("party").asString().equals(id))
+                .findFirst()
+                .orElse(null);
+    }
 }

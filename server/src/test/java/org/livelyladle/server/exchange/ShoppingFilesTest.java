@@ -90,7 +90,7 @@ class ShoppingFilesTest extends ServerTest {
                 "\"\",\"\""
             })
     void aCellIsNoFormula(String cell, String written) {
-        assertThat(ShoppingCsv.harmless(cell)).isEqualTo(written);
+        assertThat(CsvCell.harmless(cell)).isEqualTo(written);
     }
 
     @Test
