@@ -8,7 +8,7 @@ import { serverNow } from '@/api/client'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import OrderedList from '@/ui/OrderedList.vue'
 import { clockText, dayText, nowIn } from '@/ui/time'
-import { inOneTrip, lastMorning, todayAt } from './lists'
+import { inOneTrip, secondTrip, todayAt } from './lists'
 import { vSaid } from '@/ui/said'
 import WhenInput from '@/ui/WhenInput.vue'
 
@@ -72,7 +72,7 @@ const today = computed(
 )
 const goToday = (at: string) => change('go today', (s) => goAt(s, at))
 
-const again = computed(() => shop.value && lastMorning(brief.value, shop.value))
+const again = computed(() => shop.value && secondTrip(brief.value, shop.value))
 const goAgain = (at?: string) => change('change the second trip', (s) => goAt(s, s.tripAt, at))
 
 /** An empty field means that nobody knows; closing before opening is put right by leaving the other open. */
@@ -117,7 +117,7 @@ function setHour(field: 'opens' | 'closes', time: string): void {
         </button>
         <button v-if="shop.againAt" type="button" class="chip faint" @click="goAgain('')">Only once</button>
         <button v-else-if="again" type="button" class="chip" @click="goAgain(again)">
-          Again on {{ dayText(again) }}
+          Again on {{ dayText(again) }}, {{ clockText(again) }}
         </button>
       </div>
       <p class="quiet">Closed on</p>

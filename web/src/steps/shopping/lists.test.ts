@@ -8,7 +8,7 @@ import {
   cents,
   dealText,
   inOneTrip,
-  lastMorning,
+  secondTrip,
   nextTrip,
   paidFor,
   todayAt,
@@ -93,15 +93,17 @@ it('goes today as soon as one can be there, unless it is closed', () => {
   expect(at('2026-11-24T10:05:00', { closedOn: ['TUESDAY'] })).toBeUndefined()
 })
 
-it('goes a second time on the last morning that is a later day', () => {
+it('goes a second time on the last morning that is a later day, else soon after the first', () => {
   const brief = { ...aBrief(), sitDown: '2026-11-28T19:00:00' }
   const at = (shop: object) =>
-    lastMorning(brief, { ...usual('Shop'), id: 'a', name: 'A', tripAt: '2026-11-26T18:00:00', ...shop })
+    secondTrip(brief, { ...usual('Shop'), id: 'a', name: 'A', tripAt: '2026-11-26T18:00:00', ...shop })
   expect(at({})).toBe('2026-11-28T10:00:00')
   expect(at({ opens: '11:30:00' })).toBe('2026-11-28T11:30:00')
   expect(at({ closedOn: ['SATURDAY'] })).toBe('2026-11-27T10:00:00')
-  expect(at({ closedOn: ['SATURDAY', 'FRIDAY'] })).toBeUndefined()
-  expect(at({ tripAt: '2026-11-28T08:00:00' })).toBeUndefined()
+  expect(at({ closedOn: ['SATURDAY', 'FRIDAY'] })).toBe('2026-11-26T19:30:00')
+  expect(at({ tripAt: '2026-11-28T08:00:00' })).toBe('2026-11-28T09:30:00')
+  expect(at({ tripAt: '2026-11-28T08:00:00', closes: '09:00:00' })).toBeUndefined()
+  expect(at({ tripAt: '2026-11-28T17:00:00' })).toBeUndefined()
 })
 
 it('types deals in as they stand on the shelf', () => {

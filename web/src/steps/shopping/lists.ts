@@ -83,8 +83,11 @@ export const inOneTrip = (shop: string) => (draft: Brief) => {
 /** A second trip begins then, where the shop does not say that it opens later. */
 const MORNING = '10:00:00'
 
-/** The last morning before sitting down on which a shop opens; undefined when that is no day after its first trip. */
-export function lastMorning(brief: Brief, shop: Shop): string | undefined {
+/**
+ * When one goes a second time: the last morning before sitting down on which a shop opens, else an hour and a half after
+ * the first trip; undefined where that is too near to sitting down, or the shop is closed.
+ */
+export function secondTrip(brief: Brief, shop: Shop): string | undefined {
   const first = shop.tripAt.slice(0, 10)
   const time = shop.opens && shop.opens > MORNING ? shop.opens : MORNING
   let day = brief.sitDown.slice(0, 10)
@@ -93,7 +96,10 @@ export function lastMorning(brief: Brief, shop: Shop): string | undefined {
     if (!shop.closedOn.includes(dayOf(day)) && at < brief.sitDown) return at
     day = localText(localMs(`${day}T00:00:00`) - DAY_MS).slice(0, 10)
   }
-  return undefined
+  const soon = localText(localMs(shop.tripAt) + 3 * HALF_HOUR_MS)
+  const last = localText(localMs(brief.sitDown) - 2 * HALF_HOUR_MS)
+  const isClosed = shop.closes !== undefined && soon.slice(11) > shop.closes
+  return soon > last || isClosed ? undefined : soon
 }
 
 /**

@@ -73,6 +73,7 @@ public final class Planner {
         Based based = based(brief);
         Stages stages = based.stages();
         Catalogue catalogue = stages.catalogue();
+        LocalDateTime now = LocalDateTime.ofInstant(asOf, brief.zoneId());
         Ledger ledger = new Ledger();
         ledger.absorb(stages.ledger());
         KitchenText text = stages.text();
@@ -87,7 +88,7 @@ public final class Planner {
         Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan(stages.sides(), evening.reserves());
         Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan(portions);
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
-        Purchases purchases = new PurchasePlanner(brief, catalogue, facts, ledger, text)
+        Purchases purchases = new PurchasePlanner(brief, catalogue, facts, now, ledger, text)
                 .plan(portions, broths, sauces, extras, planned.ending());
         PrepInputs inputs = new PrepInputs(portions, broths, sauces, extras, purchases, planned.ending());
         Prep prep = new PrepPlanner(brief, catalogue, facts, asOf, inputs, ledger).plan();
@@ -119,7 +120,7 @@ public final class Planner {
                                 prep,
                                 late,
                                 new Substitutes(brief, catalogue, facts, portions),
-                                LocalDateTime.ofInstant(asOf, brief.zoneId()),
+                                now,
                                 new RemedyTrial(brief, this::quickTable))
                         .find(),
                 Stream.concat(
@@ -128,6 +129,7 @@ public final class Planner {
                                                 brief,
                                                 catalogue,
                                                 facts,
+                                                now,
                                                 text,
                                                 windows,
                                                 portions,

@@ -1,5 +1,6 @@
 package org.livelyladle.core.plan;
 
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +28,7 @@ record TradeAdvisor(
         Brief brief,
         Catalogue catalogue,
         Facts facts,
+        LocalDateTime now,
         KitchenText text,
         Windows windows,
         Portions portions,
@@ -39,7 +41,7 @@ record TradeAdvisor(
     private static final double WORTH_ASKING_CENTS = 50;
 
     List<Suggestion> suggest() {
-        return new TradeFinder(brief, catalogue, facts, portions, purchases)
+        return new TradeFinder(brief, catalogue, facts, now, portions, purchases)
                 .find().stream().flatMap(trade -> suggestion(trade).stream()).toList();
     }
 
@@ -49,7 +51,7 @@ record TradeAdvisor(
         Brief traded = edit.apply(brief);
         Ledger ledger = new Ledger();
         Portions shared = new PortionPlanner(traded, catalogue, ledger, text).plan();
-        Purchases bought = new PurchasePlanner(traded, catalogue, facts, ledger, text)
+        Purchases bought = new PurchasePlanner(traded, catalogue, facts, now, ledger, text)
                 .plan(shared, broths, sauces, extras, ending);
         double saved = purchases.bill().value() - bought.bill().value();
         if (saved < WORTH_ASKING_CENTS) {

@@ -5,6 +5,7 @@ import static org.livelyladle.core.measure.Operation.GIVEN;
 import static org.livelyladle.core.measure.Operation.PRODUCT;
 import static org.livelyladle.core.measure.Operation.SUM;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -52,13 +53,15 @@ public final class PurchasePlanner {
 
     private record Draft(String trip, Aisle aisle, Purchases.Line line) {}
 
-    public PurchasePlanner(Brief brief, Catalogue catalogue, Facts facts, Ledger ledger, KitchenText text) {
+    /** @param now at the party, local time: what was not bought on a trip that is past is bought on the next to its shop */
+    public PurchasePlanner(
+            Brief brief, Catalogue catalogue, Facts facts, LocalDateTime now, Ledger ledger, KitchenText text) {
         this.brief = brief;
         this.catalogue = catalogue;
         this.facts = facts;
         this.ledger = ledger;
         this.text = text;
-        this.shelf = new Shelf(brief, catalogue, facts);
+        this.shelf = new Shelf(brief, catalogue, facts, now);
         this.chooser = new PackChooser(brief, facts);
     }
 
@@ -248,7 +251,7 @@ public final class PurchasePlanner {
         Optional<Offer> offer = brief.prices().offers().stream()
                 .filter(o -> o.id().equals(bought.offer()))
                 .findFirst();
-        Optional<String> trip = offer.map(shelf::tripFor)
+        Optional<String> trip = offer.map(shelf::plannedTripFor)
                 .or(() -> shelf.mayHaveIt(bought.ingredient()))
                 .map(Shop.Trip::id)
                 .or(() -> brief.shops().stream().map(Shop::id).findFirst());

@@ -1,5 +1,6 @@
 package org.livelyladle.core.purchases;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -22,6 +23,7 @@ import org.livelyladle.core.facts.PartyEvent;
 final class Shelf {
     private final Brief brief;
     private final Catalogue catalogue;
+    private final LocalDateTime now;
     /** On the shelf, by ingredient. */
     private final Map<String, List<Offer>> there;
 
@@ -31,7 +33,8 @@ final class Shelf {
     private final Map<String, List<Offer>> found = new HashMap<>();
     private final List<Purchases.BeatenPin> beaten = new ArrayList<>();
 
-    Shelf(Brief brief, Catalogue catalogue, Facts facts) {
+    Shelf(Brief brief, Catalogue catalogue, Facts facts, LocalDateTime now) {
+        this.now = now;
         this.brief = brief;
         this.catalogue = catalogue;
         this.soldOut = Stream.concat(
@@ -126,13 +129,24 @@ final class Shelf {
                 .or(() -> trips.stream().reduce((first, next) -> next));
     }
 
-    /** The trip to the offer's shop on which it is bought. */
+    /** The trip to the offer's shop on which it is bought: one that is still ahead, where there is one. */
     Shop.Trip tripFor(Offer offer) {
+        List<Shop.Trip> ahead = tripsTo(offer.shop()).stream()
+                .filter(trip -> !trip.at().isBefore(now))
+                .toList();
+        return firstFrom(ahead, offer.ingredient()).orElseGet(() -> plannedTripFor(offer));
+    }
+
+    /** The trip on which it was to be bought from the beginning. */
+    Shop.Trip plannedTripFor(Offer offer) {
+        return firstFrom(tripsTo(offer.shop()), offer.ingredient()).orElseThrow();
+    }
+
+    private List<Shop.Trip> tripsTo(String shop) {
         return brief.shops().stream()
-                .filter(shop -> shop.id().equals(offer.shop()))
-                .findFirst()
-                .flatMap(shop -> firstFrom(shop.trips(), offer.ingredient()))
-                .orElseThrow();
+                .filter(known -> known.id().equals(shop))
+                .flatMap(known -> known.trips().stream())
+                .toList();
     }
 
     /** From a trip until sitting down [d]. */

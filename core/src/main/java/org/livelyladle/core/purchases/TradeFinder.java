@@ -1,5 +1,6 @@
 package org.livelyladle.core.purchases;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -47,7 +48,8 @@ public final class TradeFinder {
     private final Shelf shelf;
     private final List<Cut> menu;
 
-    public TradeFinder(Brief brief, Catalogue catalogue, Facts facts, Portions portions, Purchases purchases) {
+    public TradeFinder(
+            Brief brief, Catalogue catalogue, Facts facts, LocalDateTime now, Portions portions, Purchases purchases) {
         this.brief = brief;
         this.catalogue = catalogue;
         for (Portion line : portions.lines()) {
@@ -57,7 +59,7 @@ public final class TradeFinder {
         }
         this.needs =
                 purchases.needs().stream().collect(Collectors.toMap(Purchases.Need::ingredient, Function.identity()));
-        this.shelf = new Shelf(brief, catalogue, facts);
+        this.shelf = new Shelf(brief, catalogue, facts, now);
         List<Cut> all =
                 brief.menu().stream().map(MenuItem::cut).map(catalogue::cut).toList();
         this.menu = all.stream()

@@ -9,6 +9,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
@@ -17,6 +18,7 @@ import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.facts.PartyEvent;
 import org.livelyladle.core.prep.PrepTask;
 import org.livelyladle.core.purchases.Purchases;
 
@@ -115,6 +117,36 @@ class TripsTest {
         assertThatThrownBy(() -> again(SATURDAY, SATURDAY))
                 .hasMessageContaining("againAt")
                 .hasMessageContaining("a time after the first trip");
+    }
+
+    /** At noon of the day, after the first trip: carrots were forgotten and are bought with the prawns; bought ones stay. */
+    @Test
+    void whatWasForgottenIsBoughtOnTheSecondTrip() {
+        sell("shop", 100);
+        Shop shop = again(SATURDAY, SATURDAY.plusHours(3));
+        assertThat(plan(shop).purchases().trips())
+                .extracting(Purchases.Trip::id)
+                .containsExactly("shop");
+
+        Plan later = planAt(SATURDAY.plusHours(2), shop);
+        assertThat(later.purchases().trips()).singleElement().satisfies(trip -> {
+            assertThat(trip.id()).isEqualTo("shop:again");
+            assertThat(trip.lines()).hasSize(2);
+        });
+        assertThat(unmet(later, "missed.shop")).isEmpty();
+
+        Brief brief = Records.with(briefs.build(), "shops", List.of(shop));
+        Facts prawns = Facts.fold(List.of(PartyEvent.bought(
+                new UUID(1, 1), SATURDAY.atZone(brief.zoneId()).toInstant(), "shop-prawns", "prawn", 1, 500, 100)));
+        Plan half = Briefs.PLANNER
+                .plan(
+                        brief,
+                        prawns,
+                        SATURDAY.plusHours(2).atZone(brief.zoneId()).toInstant())
+                .plan();
+        assertThat(half.purchases().trips())
+                .extracting(Purchases.Trip::id, trip -> trip.lines().get(0).ingredient())
+                .containsExactly(tuple("shop", "prawn"), tuple("shop:again", "carrot"));
     }
 
     @Test

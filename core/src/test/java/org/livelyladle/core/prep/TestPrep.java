@@ -50,8 +50,8 @@ public final class TestPrep {
         Broths broths = new BrothPlanner(brief, catalogue, ledger, text).plan(sides, reserves);
         Sauces sauces = new SaucePlanner(brief, catalogue, ledger, text).plan(portions);
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
-        Purchases purchases =
-                new PurchasePlanner(brief, catalogue, facts, ledger, text).plan(portions, broths, sauces, extras, null);
+        Purchases purchases = new PurchasePlanner(brief, catalogue, facts, Briefs.TODAY.atStartOfDay(), ledger, text)
+                .plan(portions, broths, sauces, extras, null);
         return new PrepInputs(portions, broths, sauces, extras, purchases, null);
     }
 

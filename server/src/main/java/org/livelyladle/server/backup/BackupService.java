@@ -3,6 +3,7 @@ package org.livelyladle.server.backup;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
@@ -168,7 +169,7 @@ class BackupService {
         try {
             return read(archive, name, PartyHistory.class);
         } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
+            throw new UncheckedIOException(e);
         }
     }
 
