@@ -980,6 +980,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rehearsals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rehearsals/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_1"];
+        put?: never;
+        post?: never;
+        delete: operations["stop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rehearsals/{id}/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["watch"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/scale": {
         parameters: {
             query?: never;
@@ -1055,7 +1103,7 @@ export interface components {
             unit: "GRAMS" | "PIECES" | "PIECES_EACH" | "PACKS" | "ONES" | "UP_TO" | "EAT_UP";
         };
         AnswerOffer: {
-            edit: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditConfirmNeeds"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"];
+            edit: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditConfirmNeeds"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetBaskets"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditShareMinding"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"] | components["schemas"]["BriefEditTend"];
             effect: string;
             guest: string;
             label: string;
@@ -1381,12 +1429,24 @@ export interface components {
             edit: "SET_APPETITE";
             guest: string;
         };
+        BriefEditSetBaskets: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            edit: "SET_BASKETS";
+            /** Format: int32 */
+            perSide: number;
+            pot: string;
+        };
         BriefEditSetHeat: components["schemas"]["BriefEdit"] & {
             /** @enum {string} */
             edit: "SET_HEAT";
             guest: string;
             /** @enum {string} */
             heat: "NONE" | "MILD" | "MEDIUM" | "HOT";
+        };
+        BriefEditShareMinding: components["schemas"]["BriefEdit"] & {
+            /** @enum {string} */
+            edit: "SHARE_MINDING";
+            minders: string[];
         };
         BriefEditSitAt: components["schemas"]["BriefEdit"] & {
             /** Format: date-time */
@@ -1411,6 +1471,13 @@ export interface components {
             cut: string;
             /** @enum {string} */
             edit: "SWAP_CUT";
+        };
+        BriefEditTend: components["schemas"]["BriefEdit"] & {
+            cut: string;
+            /** @enum {string} */
+            edit: "TEND";
+            /** @enum {string} */
+            tending: "DIP" | "BASKET" | "SHARED" | "PLATE";
         };
         Broth: {
             base?: components["schemas"]["BrothBase"];
@@ -1771,7 +1838,7 @@ export interface components {
         };
         EditControllerEdits: {
             brief: components["schemas"]["Brief"];
-            edits: (components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditConfirmNeeds"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"])[];
+            edits: (components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditConfirmNeeds"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetBaskets"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditShareMinding"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"] | components["schemas"]["BriefEditTend"])[];
         };
         Ending: {
             /** @enum {string} */
@@ -3156,8 +3223,131 @@ export interface components {
             ingredients: components["schemas"]["OwnIngredient"][];
             rows: components["schemas"]["ImportPreviewRow"][];
         };
+        Rehearsal: {
+            any: components["schemas"]["Share"];
+            chances: components["schemas"]["RehearsalChance"][];
+            changes: components["schemas"]["RehearsalChange"][];
+            /** Format: int32 */
+            evenings: number;
+            goesOn: string;
+            moments: components["schemas"]["RehearsalMoment"][];
+            rates: components["schemas"]["Rates"];
+            /** Format: int64 */
+            seed: number;
+        };
+        RehearsalChance: {
+            /** Format: int32 */
+            minute?: number;
+            share: components["schemas"]["Share"];
+            text: string;
+            /** @enum {string} */
+            trouble: "UNSAFE" | "UNDER_FLOOR" | "DRY" | "OVER_BRIM" | "UNSERVED" | "WAITS" | "OVERCOOKED" | "LATE_FINISH";
+        };
+        RehearsalChange: {
+            any: components["schemas"]["Share"];
+            chances: components["schemas"]["RehearsalChance"][];
+            edit?: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditConfirmNeeds"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetBaskets"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditShareMinding"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"] | components["schemas"]["BriefEditTend"];
+            /** Format: double */
+            helps: number;
+            /** Format: double */
+            helpsLeast: number;
+            /** Format: double */
+            helpsMost: number;
+            label: string;
+            sure: boolean;
+            text: string;
+        };
+        RehearsalControllerWanted: {
+            brief: components["schemas"]["Brief"];
+            /**
+             * Format: int32
+             * @default 1000
+             */
+            evenings: number;
+            /**
+             * @default {
+             *       "attention": "USUAL",
+             *       "attentive": {
+             *         "awayPerHour": 0.2,
+             *         "awaySeconds": 120,
+             *         "forgets": 0.002,
+             *         "foundAfter": 120,
+             *         "letsGo": 0.003,
+             *         "putInLate": 5,
+             *         "takenOutLate": 4,
+             *         "tooMuch": 0.02
+             *       },
+             *       "distracted": {
+             *         "awayPerHour": 1,
+             *         "awaySeconds": 240,
+             *         "forgets": 0.04,
+             *         "foundAfter": 240,
+             *         "letsGo": 0.03,
+             *         "putInLate": 40,
+             *         "takenOutLate": 25,
+             *         "tooMuch": 0.1
+             *       },
+             *       "people": [],
+             *       "surroundings": {
+             *         "begunCartridge": 0.1,
+             *         "changingSeconds": 60,
+             *         "fullEarly": 0.1,
+             *         "fullShare": 0.75,
+             *         "gustSeconds": 120,
+             *         "gustShare": 0.6,
+             *         "gustsPerHour": 0.5,
+             *         "lateGuest": 0.05,
+             *         "lateSeconds": 600,
+             *         "probeKelvin": 4,
+             *         "probeLies": 0.05,
+             *         "weakHeat": 0.05,
+             *         "weakShare": 0.75
+             *       },
+             *       "usual": {
+             *         "awayPerHour": 0.5,
+             *         "awaySeconds": 180,
+             *         "forgets": 0.01,
+             *         "foundAfter": 180,
+             *         "letsGo": 0.01,
+             *         "putInLate": 15,
+             *         "takenOutLate": 10,
+             *         "tooMuch": 0.05
+             *       }
+             *     }
+             */
+            rates: components["schemas"]["Rates"];
+            /**
+             * Format: int64
+             * @default 1
+             */
+            seed: number;
+        };
+        RehearsalMoment: {
+            drop?: string;
+            /** Format: int32 */
+            fromMinute: number;
+            share: components["schemas"]["Share"];
+            side?: string;
+            text: string;
+            /** Format: int32 */
+            toMinute: number;
+            /** @enum {string} */
+            trouble: "UNSAFE" | "UNDER_FLOOR" | "DRY" | "OVER_BRIM" | "UNSERVED" | "WAITS" | "OVERCOOKED" | "LATE_FINISH";
+        };
+        RehearsalView: {
+            failure?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            played: number;
+            result?: components["schemas"]["Rehearsal"];
+            /** @enum {string} */
+            state: "WAITING" | "RUNNING" | "DONE" | "STOPPED" | "FAILED";
+        };
         Remedy: {
-            edit?: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditConfirmNeeds"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"];
+            edit?: components["schemas"]["BriefEditAddCut"] | components["schemas"]["BriefEditAddNeed"] | components["schemas"]["BriefEditAddPot"] | components["schemas"]["BriefEditAddSauce"] | components["schemas"]["BriefEditBuyReady"] | components["schemas"]["BriefEditComeAfter"] | components["schemas"]["BriefEditConfirmNeeds"] | components["schemas"]["BriefEditDoWithout"] | components["schemas"]["BriefEditEatUp"] | components["schemas"]["BriefEditFillPot"] | components["schemas"]["BriefEditFreeDrop"] | components["schemas"]["BriefEditFreeOffer"] | components["schemas"]["BriefEditFreePortion"] | components["schemas"]["BriefEditFreeTask"] | components["schemas"]["BriefEditFreeTrade"] | components["schemas"]["BriefEditHandOver"] | components["schemas"]["BriefEditLeaveOut"] | components["schemas"]["BriefEditLetHelp"] | components["schemas"]["BriefEditMoveTrip"] | components["schemas"]["BriefEditPinPortion"] | components["schemas"]["BriefEditSayCooked"] | components["schemas"]["BriefEditServeAs"] | components["schemas"]["BriefEditSetAppetite"] | components["schemas"]["BriefEditSetBaskets"] | components["schemas"]["BriefEditSetHeat"] | components["schemas"]["BriefEditShareMinding"] | components["schemas"]["BriefEditSitAt"] | components["schemas"]["BriefEditSitFor"] | components["schemas"]["BriefEditSwapBroth"] | components["schemas"]["BriefEditSwapCut"] | components["schemas"]["BriefEditTend"];
             label: string;
             otherwise?: components["schemas"]["Remedy"];
         };
@@ -3323,6 +3513,18 @@ export interface components {
             /** Format: double */
             minutesFromPlace: number;
             now: string;
+        };
+        Share: {
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: double */
+            share: number;
+            /** Format: int32 */
+            times: number;
         };
         Shop: {
             /** Format: date-time */
@@ -5564,6 +5766,94 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Plan"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RehearsalControllerWanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RehearsalView"];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RehearsalView"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    watch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
         };

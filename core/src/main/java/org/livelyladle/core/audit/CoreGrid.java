@@ -26,6 +26,10 @@ public final class CoreGrid {
     private static final double FOLD = 1.5;
     /** Nothing stays in the broth longer than this [s]. */
     private static final double LONGEST_S = 20_000;
+    /** Where steps of the broth are answered: well above freezing. */
+    private static final double STEP_FROM_C = 10;
+    /** As good as all of a step. */
+    private static final double FOLLOWED = 1 - 1e-6;
 
     private final List<Double> volumes = new ArrayList<>();
     /** From, to, area, distances of both middles from the face. */
@@ -147,12 +151,52 @@ public final class CoreGrid {
         return grid;
     }
 
+    /** Told of each step of time. */
+    private interface Watcher {
+        /**
+         * @param second at the end of the step
+         * @param step its length [s]
+         * @param before the coldest cell at its start, coldest at its end [°C]
+         * @return whether to go on
+         */
+        boolean goesOn(double second, double step, double before, double coldest);
+    }
+
     /**
      * When the coldest cell reaches a temperature [s]; infinite when it does not within hours.
      *
      * @param brothC temperature of the broth [°C] at a second
      */
     public double seconds(double startC, DoubleUnaryOperator brothC, double targetC) {
+        double[] reached = {Double.POSITIVE_INFINITY};
+        march(startC, brothC, (second, step, before, coldest) -> {
+            if (coldest >= targetC) {
+                reached[0] = second - step * (coldest - targetC) / (coldest - before);
+            }
+            return coldest < targetC;
+        });
+        return reached[0];
+    }
+
+    /**
+     * How far the coldest cell of thawed food has followed a step of the broth's temperature, second by second from 0 at
+     * the step to 1 [1]. Food that conducts and stores heat evenly answers to any other course by superposition.
+     */
+    public double[] stepResponse(int seconds) {
+        double[] response = new double[seconds + 1];
+        Arrays.fill(response, 1, response.length, 1);
+        int[] next = {1};
+        march(STEP_FROM_C, second -> STEP_FROM_C + 1, (second, step, before, coldest) -> {
+            while (next[0] <= seconds && next[0] <= second) {
+                double back = (second - next[0]) / step;
+                response[next[0]++] = coldest - back * (coldest - before) - STEP_FROM_C;
+            }
+            return next[0] <= seconds && coldest - STEP_FROM_C < FOLLOWED;
+        });
+        return response;
+    }
+
+    private void march(double startC, DoubleUnaryOperator brothC, Watcher watcher) {
         int n = volumes.size();
         double[] volume = volumes.stream().mapToDouble(v -> v).toArray();
         double[] perKg = Arrays.stream(volume).map(v -> 1 / (RHO * v)).toArray();
@@ -192,8 +236,8 @@ public final class CoreGrid {
                 celsius[cell] = temperature(heat[cell]);
                 coldest = Math.min(coldest, celsius[cell]);
             }
-            if (coldest >= targetC) {
-                return second - step * (coldest - targetC) / (coldest - before);
+            if (!watcher.goesOn(second, step, before, coldest)) {
+                return;
             }
             before = coldest;
             if (wasThawing) {
@@ -204,7 +248,6 @@ public final class CoreGrid {
                 step = step(volume, K, C);
             }
         }
-        return Double.POSITIVE_INFINITY;
     }
 
     private static int[] ends(List<double[]> faces, int which) {

@@ -5,7 +5,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.livelyladle.core.catalogue.Cut;
 
 /** Times to a core in broth of an even temperature, remembered: the same few come up again and again. */
-final class CoreTimes {
+public final class CoreTimes {
     private static final int MOST_REMEMBERED = 5000;
 
     private record Key(Cut cut, double scale, double startC, double brothC, double targetC) {}
@@ -13,7 +13,7 @@ final class CoreTimes {
     private final Map<Key, Double> known = new ConcurrentHashMap<>();
 
     /** @return infinite when the broth is no hotter than the core is to be [s] */
-    double seconds(Cut cut, double scale, double startC, double brothC, double targetC) {
+    public double seconds(Cut cut, double scale, double startC, double brothC, double targetC) {
         if (brothC <= targetC) {
             return Double.POSITIVE_INFINITY;
         }

@@ -103,6 +103,24 @@ public record MenuItem(
         return copy(with, inSides, bought, cooked, amount, secondsGrams);
     }
 
+    /** The same cut, looked after otherwise. */
+    public MenuItem tended(Tending other) {
+        return new MenuItem(
+                cut,
+                fromFrozen,
+                sizePercent,
+                other,
+                eatenLast,
+                with,
+                inSides,
+                bought,
+                keptIn,
+                cooked,
+                beside,
+                amount,
+                secondsGrams);
+    }
+
     /** Another cut of the same food, bought and kept like this one. */
     public MenuItem as(String other) {
         return new MenuItem(other, false, USUAL, null, false, null, null, bought, keptIn, cooked, false, null, null);

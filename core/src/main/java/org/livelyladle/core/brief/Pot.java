@@ -104,6 +104,11 @@ public record Pot(
         return new Pot(id, name, capacityMl, percent, basketsPerSide, sides, kind, size, heat, reachedBy, way, boil);
     }
 
+    /** The same pot with so many strainers to a side. */
+    public Pot taking(int baskets) {
+        return new Pot(id, name, capacityMl, fillPercent, baskets, sides, kind, size, heat, reachedBy, way, boil);
+    }
+
     /** So many eat from it: no more than reach a pot of its kind, and than it holds broth for. */
     public int seats() {
         return (int) Math.max(1, Math.min(kind.seats(), Math.round(capacityMl / ML_PER_SEAT)));

@@ -23,6 +23,7 @@ import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.SauceChoice;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Strength;
+import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Heat;
@@ -188,6 +189,43 @@ public sealed interface BriefEdit {
         @Override
         public Brief apply(Brief brief) {
             return brief.setting(each(brief.pots(), Pot::id, pot, known -> known.filledTo(percent)));
+        }
+    }
+
+    /** So many strainers fit into each side of a pot. */
+    record SetBaskets(String pot, int perSide) implements BriefEdit {
+        public SetBaskets {
+            Check.id(pot, "pot");
+        }
+
+        @Override
+        public Brief apply(Brief brief) {
+            return brief.setting(each(brief.pots(), Pot::id, pot, known -> known.taking(perSide)));
+        }
+    }
+
+    /** A cut of the menu is looked after otherwise. */
+    record Tend(String cut, Tending tending) implements BriefEdit {
+        public Tend {
+            Check.id(cut, "cut");
+            Check.present(tending, "tending");
+        }
+
+        @Override
+        public Brief apply(Brief brief) {
+            return brief.serving(each(brief.menu(), MenuItem::cut, cut, item -> item.tended(tending)));
+        }
+    }
+
+    /** These cooks and guests look after what is shared. */
+    record ShareMinding(List<String> minders) implements BriefEdit {
+        public ShareMinding {
+            minders = List.copyOf(Check.list(minders, "minders", Brief.MOST_GUESTS));
+        }
+
+        @Override
+        public Brief apply(Brief brief) {
+            return brief.changed(draft -> draft.minders = minders);
         }
     }
 

@@ -89,10 +89,10 @@ public final class StirredSide {
         foodJPerK = Math.max(0, foodJPerK - joulePerK);
     }
 
-    /** Liquid poured in. */
+    /** Liquid poured in, no hotter than it boils here. */
     public void pour(double grams, double startC) {
         double own = grams / G_PER_KG * specificHeatJPerKgK;
-        celsius = (capacityJPerK() * celsius + own * startC) / (capacityJPerK() + own);
+        celsius = (capacityJPerK() * celsius + own * Math.min(boilC, startC)) / (capacityJPerK() + own);
         brothG += grams;
     }
 

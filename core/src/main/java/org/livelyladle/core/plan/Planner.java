@@ -9,10 +9,12 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.HeatSource;
 import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.BrothPlanner;
 import org.livelyladle.core.broths.Broths;
+import org.livelyladle.core.broths.SideNames;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.InvalidInputException;
@@ -32,6 +34,7 @@ import org.livelyladle.core.prep.PrepInputs;
 import org.livelyladle.core.prep.PrepPlanner;
 import org.livelyladle.core.purchases.PurchasePlanner;
 import org.livelyladle.core.purchases.Purchases;
+import org.livelyladle.core.rehearsal.Scene;
 import org.livelyladle.core.running.Resume;
 import org.livelyladle.core.sauces.SaucePlanner;
 import org.livelyladle.core.sauces.Sauces;
@@ -159,6 +162,36 @@ public final class Planner {
 
     private static TablePlan hearing(TablePlan table, Facts facts, Instant asOf) {
         return table.at(table.now().hearing(facts.saidNeeds(asOf)));
+    }
+
+    /**
+     * The table of a brief as it is to be rehearsed, before anything has happened.
+     *
+     * @throws org.livelyladle.core.check.InvalidInputException when the brief does not fit the catalogue
+     */
+    public Scene scene(Brief brief) {
+        Based based = based(requireNonNull(brief, "brief"));
+        Stages stages = based.stages();
+        Evening evening = based.foresight().evening();
+        long gas = brief.pots().stream()
+                .filter(pot -> pot.heat().kind() == HeatSource.Kind.BUTANE)
+                .count();
+        int spare = evening.cartridges() == null
+                ? 0
+                : (int) Math.max(0, Math.round(evening.cartridges().value()) - gas);
+        return new Scene(
+                brief,
+                stages.catalogue(),
+                stages.windows().all(),
+                stages.table(based.foresight(), TableState.empty(), new Ledger()),
+                SideNames.of(brief, stages.sides().all()),
+                evening.pots().stream()
+                        .flatMap(pot -> pot.sides().stream())
+                        .flatMap(side -> side.doses().stream()
+                                .filter(dose -> dose.ml() > 0)
+                                .map(dose -> new Scene.Dose(side.side(), dose.minute() * 60, dose.ml())))
+                        .toList(),
+                spare);
     }
 
     private Based based(Brief brief) {

@@ -89,6 +89,10 @@ final class AccessTable {
             GET    /api/parties/{id}/table-card.pdf             HOST
             GET    /api/parties/{id}/working                    HOST
             POST   /api/plan                                    HOST
+            POST   /api/rehearsals                              HOST
+            GET    /api/rehearsals/{id}                         HOST
+            DELETE /api/rehearsals/{id}                         HOST
+            GET    /api/rehearsals/{id}/progress                HOST
             GET    /api/scale                                   HOST
             POST   /api/starting-points                         HOST
             POST   /api/table-audit                             HOST

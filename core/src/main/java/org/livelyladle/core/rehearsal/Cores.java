@@ -1,0 +1,109 @@
+package org.livelyladle.core.rehearsal;
+
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.livelyladle.core.audit.CoreGrid;
+import org.livelyladle.core.audit.CoreTimes;
+import org.livelyladle.core.catalogue.Cut;
+
+/** What a core comes to in broth that warms and cools, remembered by cut: thousands of evenings ask for the same few. */
+final class Cores {
+    /** What stays in longer has long followed the broth [s]. */
+    private static final int FOLLOWED_FOR = 3600;
+
+    private static final int MOST_REMEMBERED = 1000;
+    /** Of what goes in frozen, times are known for broth of these temperatures, and between them by their logarithm. */
+    private static final double COOLEST_C = 75;
+
+    private static final double STEP_K = 5;
+    private static final int STEPS = 7;
+    private static final double FREEZES_C = -1.5;
+    private static final double FREEZER_C = -18;
+
+    private record Key(Cut cut, double scale) {}
+
+    private record FrozenKey(Cut cut, double scale, double targetC) {}
+
+    private final Map<Key, double[]> thawed = new ConcurrentHashMap<>();
+    private final Map<FrozenKey, double[]> frozen = new ConcurrentHashMap<>();
+    private final CoreTimes times = new CoreTimes();
+
+    /** One piece, and what its core is to reach. */
+    final class Core {
+        private final double startC;
+        private final double targetC;
+        private final boolean isFrozen;
+        /** Step response by second of thawed food; logarithms of times of frozen food by temperature. */
+        private final double[] known;
+
+        private Core(Cut cut, double scale, double startC, double targetC) {
+            this.startC = startC;
+            this.targetC = targetC;
+            this.isFrozen = startC < FREEZES_C;
+            this.known = isFrozen ? logTimes(cut, scale, targetC) : response(cut, scale);
+        }
+
+        /**
+         * Whether the core is at its target.
+         *
+         * @param history of the broth's temperature by second [°C]
+         * @param from the second it went in, until it came out
+         */
+        boolean isReached(float[] history, int from, int until) {
+            return isFrozen ? isThawedThrough(history, from, until) : celsius(history, from, until) >= targetC;
+        }
+
+        private double celsius(float[] history, int from, int until) {
+            double core = startC;
+            double broth = startC;
+            for (int second = from; second < until; second++) {
+                core += (history[second] - broth) * known[Math.min(known.length - 1, until - second)];
+                broth = history[second];
+            }
+            return core;
+        }
+
+        /** Each second counts as its part of the time it would take in broth as warm as it is then. */
+        private boolean isThawedThrough(float[] history, int from, int until) {
+            double done = 0;
+            for (int second = from; second < until && done < 1; second++) {
+                double place = (history[second] - COOLEST_C) / STEP_K;
+                if (place >= 0) {
+                    int below = Math.min(STEPS - 2, (int) place);
+                    double log = known[below] + (place - below) * (known[below + 1] - known[below]);
+                    done += StrictMath.exp(-log);
+                }
+            }
+            return done >= 1;
+        }
+    }
+
+    /** @param targetC what its core is to reach [°C] */
+    Core core(Cut cut, double scale, double startC, double targetC) {
+        return new Core(cut, scale, startC, targetC);
+    }
+
+    private double[] response(Cut cut, double scale) {
+        forgetSome(thawed);
+        return thawed.computeIfAbsent(
+                new Key(cut, scale), key -> CoreGrid.of(cut, scale).stepResponse(FOLLOWED_FOR));
+    }
+
+    private double[] logTimes(Cut cut, double scale, double targetC) {
+        forgetSome(frozen);
+        return frozen.computeIfAbsent(new FrozenKey(cut, scale, targetC), key -> {
+            double[] logs = new double[STEPS];
+            for (int i = 0; i < STEPS; i++) {
+                double broth = Math.max(COOLEST_C + i * STEP_K, targetC + 1);
+                logs[i] = StrictMath.log(times.seconds(cut, scale, FREEZER_C, broth, targetC));
+            }
+            return logs;
+        });
+    }
+
+    private static void forgetSome(Map<?, ?> known) {
+        if (known.size() >= MOST_REMEMBERED) {
+            known.clear();
+        }
+    }
+}
