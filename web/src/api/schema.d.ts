@@ -2560,6 +2560,77 @@ export interface components {
             id: string;
             name: string;
         };
+        MistakeRates: {
+            /**
+             * @default USUAL
+             * @enum {string}
+             */
+            attention: "ATTENTIVE" | "USUAL" | "DISTRACTED";
+            /**
+             * @default {
+             *       "awayPerHour": 0.2,
+             *       "awaySeconds": 120,
+             *       "forgets": 0.002,
+             *       "foundAfter": 120,
+             *       "letsGo": 0.003,
+             *       "putInLate": 5,
+             *       "takenOutLate": 4,
+             *       "tooMuch": 0.02
+             *     }
+             */
+            attentive: components["schemas"]["Slips"];
+            /**
+             * @default {
+             *       "awayPerHour": 1,
+             *       "awaySeconds": 240,
+             *       "forgets": 0.04,
+             *       "foundAfter": 240,
+             *       "letsGo": 0.03,
+             *       "putInLate": 40,
+             *       "takenOutLate": 25,
+             *       "tooMuch": 0.1
+             *     }
+             */
+            distracted: components["schemas"]["Slips"];
+            /** @default [] */
+            people: components["schemas"]["MistakeRatesPerson"][];
+            /**
+             * @default {
+             *       "begunCartridge": 0.1,
+             *       "changingSeconds": 60,
+             *       "fullEarly": 0.1,
+             *       "fullShare": 0.75,
+             *       "gustSeconds": 120,
+             *       "gustShare": 0.6,
+             *       "gustsPerHour": 0.5,
+             *       "lateGuest": 0.05,
+             *       "lateSeconds": 600,
+             *       "probeKelvin": 4,
+             *       "probeLies": 0.05,
+             *       "weakHeat": 0.05,
+             *       "weakShare": 0.75
+             *     }
+             */
+            surroundings: components["schemas"]["Surroundings"];
+            /**
+             * @default {
+             *       "awayPerHour": 0.5,
+             *       "awaySeconds": 180,
+             *       "forgets": 0.01,
+             *       "foundAfter": 180,
+             *       "letsGo": 0.01,
+             *       "putInLate": 15,
+             *       "takenOutLate": 10,
+             *       "tooMuch": 0.05
+             *     }
+             */
+            usual: components["schemas"]["Slips"];
+        };
+        MistakeRatesPerson: {
+            /** @enum {string} */
+            attention: "ATTENTIVE" | "USUAL" | "DISTRACTED";
+            person: string;
+        };
         Need: {
             /** @enum {string} */
             kind: "VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK" | "LOW_SALT";
@@ -3231,7 +3302,7 @@ export interface components {
             evenings: number;
             goesOn: string;
             moments: components["schemas"]["RehearsalMoment"][];
-            rates: components["schemas"]["Rates"];
+            rates: components["schemas"]["MistakeRates"];
             /** Format: int64 */
             seed: number;
         };
@@ -3315,7 +3386,7 @@ export interface components {
              *       }
              *     }
              */
-            rates: components["schemas"]["Rates"];
+            rates: components["schemas"]["MistakeRates"];
             /**
              * Format: int64
              * @default 1
@@ -3654,6 +3725,24 @@ export interface components {
             /** Format: double */
             startC: number;
         };
+        Slips: {
+            /** Format: double */
+            awayPerHour: number;
+            /** Format: double */
+            awaySeconds: number;
+            /** Format: double */
+            forgets: number;
+            /** Format: double */
+            foundAfter: number;
+            /** Format: double */
+            letsGo: number;
+            /** Format: double */
+            putInLate: number;
+            /** Format: double */
+            takenOutLate: number;
+            /** Format: double */
+            tooMuch: number;
+        };
         SoupRound: {
             /** Format: int32 */
             at: number;
@@ -3723,6 +3812,73 @@ export interface components {
             id: string;
             remedy: components["schemas"]["Remedy"];
             text: string;
+        };
+        Surroundings: {
+            /**
+             * Format: double
+             * @default 0.1
+             */
+            begunCartridge: number;
+            /**
+             * Format: double
+             * @default 60
+             */
+            changingSeconds: number;
+            /**
+             * Format: double
+             * @default 0.1
+             */
+            fullEarly: number;
+            /**
+             * Format: double
+             * @default 0.75
+             */
+            fullShare: number;
+            /**
+             * Format: double
+             * @default 120
+             */
+            gustSeconds: number;
+            /**
+             * Format: double
+             * @default 0.6
+             */
+            gustShare: number;
+            /**
+             * Format: double
+             * @default 0.5
+             */
+            gustsPerHour: number;
+            /**
+             * Format: double
+             * @default 0.05
+             */
+            lateGuest: number;
+            /**
+             * Format: double
+             * @default 600
+             */
+            lateSeconds: number;
+            /**
+             * Format: double
+             * @default 4
+             */
+            probeKelvin: number;
+            /**
+             * Format: double
+             * @default 0.05
+             */
+            probeLies: number;
+            /**
+             * Format: double
+             * @default 0.05
+             */
+            weakHeat: number;
+            /**
+             * Format: double
+             * @default 0.75
+             */
+            weakShare: number;
         };
         TablePlan: {
             audit: components["schemas"]["Violation"][];

@@ -2,7 +2,7 @@
 
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, afterEach, vi } from 'vitest'
-import type { Brief, JournalView, Lesson, LookedBack, Plan } from '@/api/types'
+import type { Brief, JournalView, Lesson, LookedBack, Plan, RehearsalView } from '@/api/types'
 import { useParty } from '@/party/store'
 import { aBrief, aLine, aPlan } from './data'
 
@@ -60,6 +60,8 @@ export const server = {
   lesson: {} as Lesson,
   evenings: [] as LookedBack[],
   taken: false,
+  /** The rehearsal there is; none where the server has forgotten it. */
+  rehearsal: undefined as RehearsalView | undefined,
   /** What is wrong with a backup that is put in; nothing where it is whole. */
   damaged: '',
   /** The calendar's address, and what a calendar file says. */
@@ -80,6 +82,7 @@ function fresh(): Partial<typeof server> {
     edited: undefined,
     tidied: undefined,
     damaged: '',
+    rehearsal: undefined,
     calendar: null,
     catalogue: { cuts: [], ingredients: [], extras: [], sauceBar: [] },
   }
@@ -117,6 +120,12 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   if (request.url.endsWith('/household/lesson')) {
     if (request.method === 'POST') server.taken = true
     return answer(200, request.method === 'POST' ? { revision: 1, household: {} } : server.lesson)
+  }
+  if (request.url.includes('/rehearsals')) {
+    if (request.method === 'POST') server.asked = (await request.json()) as object
+    if (request.method === 'DELETE' && server.rehearsal) server.rehearsal.state = 'STOPPED'
+    if (request.method === 'DELETE') return new Response(null, { status: 204 })
+    return server.rehearsal ? answer(200, server.rehearsal) : answer(404, { detail: 'There is none.' })
   }
   if (request.url.endsWith('/backup'))
     return server.damaged

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Drop } from '@/api/types'
+import type { Drop, Moment } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { sideLabel } from '@/table/geometry'
 import { inTurns, putIn } from '@/table/stays'
@@ -27,7 +27,11 @@ import {
  * full it is.
  */
 const second = defineModel<number>('second', { required: true })
-const props = defineProps<{ chosen?: string }>()
+const props = defineProps<{
+  chosen?: string
+  /** Where a rehearsal found the evening weak. */
+  weak: Moment[]
+}>()
 const emit = defineEmits<{ choose: [id: string]; move: [drop: Drop, minute: number] }>()
 
 const WIDTH = 780
@@ -75,6 +79,7 @@ const bands = computed(() => {
         y: top + count * LANE + DIPS / 2,
         label: dipLabel(spell, dips[i + 1]?.from),
       })),
+      weak: props.weak.filter((moment) => moment.side === side.side),
       soups: plan.value.table.soupRounds.filter((soup) => soup.side === side.side),
       label: bandLabel(side.side, side.brothName),
     }
@@ -189,6 +194,16 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
         />
         <path :d="`M${x(soup.at)} ${band.y + band.drops - 6}h10a5 5 0 0 1 -10 0Z`" />
         <title>Soup from {{ clockAfter(began, soup.at) }}: nothing raw is in it</title>
+      </g>
+      <g v-for="moment in band.weak" :key="moment.text" class="weak">
+        <path :d="`M${x(moment.fromMinute * 60)} ${band.y + 5}v-4H${x(moment.toMinute * 60)}v4`" />
+        <rect
+          :x="x(moment.fromMinute * 60)"
+          :y="band.y"
+          :width="x(moment.toMinute * 60) - x(moment.fromMinute * 60)"
+          :height="band.drops"
+        />
+        <title>{{ moment.text }}</title>
       </g>
       <g v-if="plan.table.ending?.side === band.side.side" class="ending">
         <rect
@@ -375,6 +390,17 @@ svg {
 
 .playhead-top {
   fill: var(--ink);
+}
+
+.weak path {
+  fill: none;
+  stroke: var(--warn);
+  stroke-width: 2;
+}
+
+.weak rect {
+  fill: var(--warn);
+  opacity: 0.12;
 }
 
 .soup line {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useDisplay } from 'vuetify'
-import type { Drop } from '@/api/types'
+import type { Drop, Moment } from '@/api/types'
 import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { weight } from '@/ui/units'
@@ -17,8 +17,10 @@ import DropDetail from './DropDetail.vue'
 import { ENDINGS, ORDERS, STARCHES } from './eating'
 import EatingDialog from './EatingDialog.vue'
 import GuestReading from './GuestReading.vue'
+import RehearsalPanel from './RehearsalPanel.vue'
 import ScorePanel from './ScorePanel.vue'
 import SequenceChart from './SequenceChart.vue'
+import { useRehearsal } from './useRehearsal'
 
 /** Three readings of one plan: by side, by guest, by minder; how it is eaten above, what it scores below. */
 const READINGS = [
@@ -30,6 +32,7 @@ const READINGS = [
 const second = defineModel<number>('second', { required: true })
 const { party, brief, plan, from: began } = useOpenParty()
 const { mobile } = useDisplay()
+const rehearsal = useRehearsal()
 const reading = ref<'SIDE' | 'GUEST' | 'MINDER'>('SIDE')
 const dialog = ref(false)
 const phones = ref(false)
@@ -88,6 +91,14 @@ function pin(d: Drop, minute: number, toSide = d.side): void {
   })
 }
 
+/** A weak moment, where it stands in the plan. */
+function show(moment: Moment): void {
+  reading.value = 'SIDE'
+  second.value = moment.fromMinute * 60
+  side.value = moment.side
+  chosen.value = moment.drop
+}
+
 function free(d: Drop): void {
   party.edit('free a drop', (draft) => {
     draft.decisions.drops = draft.decisions.drops.filter((p) => !samePin(d)(p))
@@ -139,7 +150,14 @@ function free(d: Drop): void {
         label="What goes into this side"
       />
     </template>
-    <SequenceChart v-else v-model:second="second" :chosen="chosen" @choose="chosen = $event" @move="pin" />
+    <SequenceChart
+      v-else
+      v-model:second="second"
+      :chosen="chosen"
+      :weak="rehearsal.moments.value"
+      @choose="chosen = $event"
+      @move="pin"
+    />
     <DropDetail
       v-if="drop"
       :drop="drop"
@@ -179,6 +197,7 @@ function free(d: Drop): void {
   </div>
   <ScorePanel />
   <ComparePanel />
+  <RehearsalPanel :of="rehearsal" @show="show" />
   <PhonesDialog v-if="phones" v-model="phones" />
   <EatingDialog v-if="dialog" @close="dialog = false" />
 </template>

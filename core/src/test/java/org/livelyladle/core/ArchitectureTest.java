@@ -8,6 +8,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import org.livelyladle.core.heat.BoilingPoint;
 import org.livelyladle.core.prep.Prep;
 import org.livelyladle.core.prep.PrepTask;
 
@@ -45,6 +46,19 @@ class ArchitectureTest {
                                     && !c.getName().startsWith(PrepTask.class.getName())
                                     && !c.getName().equals(Prep.class.getName())
                                     && !c.getName().startsWith(Prep.class.getName() + "$")));
+
+    @ArchTest
+    static final ArchRule REHEARSAL_SHARES_NO_SIMULATOR_WITH_THE_PLANNER = noClasses()
+            .that()
+            .resideInAPackage("..rehearsal..")
+            .should()
+            .dependOnClassesThat(com.tngtech.archunit.base.DescribedPredicate.describe(
+                    "foresee or sequence the evening",
+                    c -> c.getPackageName().endsWith(".core.evening")
+                            || c.getPackageName().endsWith(".sequence")
+                            || c.getPackageName().endsWith(".running")
+                            || c.getPackageName().endsWith(".core.heat")
+                                    && !c.getName().equals(BoilingPoint.class.getName())));
 
     @ArchTest
     static final ArchRule TABLE_HOLDS_RECORDS_ONLY = classes()

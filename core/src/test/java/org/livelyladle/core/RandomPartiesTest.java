@@ -17,6 +17,7 @@ import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planned;
 import org.livelyladle.core.plan.Unmet;
+import org.livelyladle.core.rehearsal.Undisturbed;
 import org.livelyladle.core.table.TablePlan;
 import org.livelyladle.core.table.TableState;
 
@@ -58,6 +59,7 @@ class RandomPartiesTest {
                 .forEach(window -> assertThat(window.ready().value())
                         .isGreaterThanOrEqualTo(window.safe().value()));
         assertThat(named(plan)).containsAll(hungry(brief, plan.table()));
+        assertThat(Undisturbed.faults(Briefs.PLANNER.scene(brief), plan)).isEmpty();
     }
 
     private static Set<String> hungry(Brief brief, TablePlan table) {

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Map;
@@ -44,9 +45,7 @@ class ScreenshotsIT extends BrowserTest {
         page.locator(".total .value").first().click();
         page.locator(".slip .result").waitFor();
         save(page, "working");
-        for (String step : new String[] {"shopping", "table"}) {
-            shoot(fixed(newPage(390, 844, "day")), step, "phone-" + step);
-        }
+        shoot(fixed(newPage(390, 844, "day")), "shopping", "phone-shopping");
         shoot(fixed(newPage(1280, 800, "night")), "table", "table-night");
         wall(newPage(1280, 800, "night"));
         String running = runningTable();
@@ -54,6 +53,21 @@ class ScreenshotsIT extends BrowserTest {
         afterwards();
         household();
         phones();
+        rehearsal();
+    }
+
+    /** A thousand evenings of the supper, and what would help. */
+    private void rehearsal() {
+        party = copyOf("Quad and coxes’ supper");
+        go("table");
+        button("Rehearse 1,000 evenings").click();
+        Locator rehearsal = page.locator(".rehearsal");
+        rehearsal.locator("progress").waitFor();
+        rehearsal
+                .locator("progress")
+                .waitFor(new Locator.WaitForOptions().setTimeout(180_000).setState(WaitForSelectorState.DETACHED));
+        rehearsal.evaluate("it => it.scrollIntoView()");
+        save(page, "rehearsal");
     }
 
     /** Half of the meat is left, and all that can be said of the rest is said. */

@@ -51,7 +51,8 @@ class ApiDescriptionTest extends ServerTest {
         JsonNode party = schemaOf("Brief", "", api);
         JsonNode household = schemaOf("Household", "", api);
         check(KEYS, keysOf(party, household, schemaOf("Journal", "", api)));
-        check(PARTS, partsOf(party, household, schemaOf("Journal", "", api)));
+        JsonNode rehearsal = schemaOf("RehearsalControllerWanted", "", api);
+        check(PARTS, partsOf(party, household, schemaOf("Journal", "", api), rehearsal));
     }
 
     @Test

@@ -14,6 +14,10 @@ public final class StirredSide {
     private static final double CARRIER_W_PER_M2_PA = 0.089;
     private static final double HUMIDITY = 0.5;
     private static final double G_PER_KG = 1000;
+    /** Critical point of water. */
+    private static final double CRITICAL_K = 647.096;
+
+    private static final double CRITICAL_PA = 22.064e6;
 
     private final double boilC;
     private final double airC;
@@ -160,8 +164,18 @@ public final class StirredSide {
         return left;
     }
 
-    /** Saturation vapour pressure of water [Pa]; Magnus formula, WMO No. 8. */
+    /** Saturation vapour pressure of water [Pa]; Wagner and Pruss, J. Phys. Chem. Ref. Data 31 (2002), 387, equation 2.5. */
     private static double pressurePa(double celsius) {
-        return 611.2 * StrictMath.exp(17.62 * celsius / (243.12 + celsius));
+        double kelvin = celsius + 273.15;
+        double far = 1 - kelvin / CRITICAL_K;
+        double root = StrictMath.sqrt(far);
+        double cube = far * far * far;
+        double sum = -7.85951783 * far
+                + 1.84408259 * far * root
+                - 11.7866497 * cube
+                + 22.6807411 * cube * root
+                - 15.9618719 * cube * far
+                + 1.80122502 * cube * cube * far * root;
+        return CRITICAL_PA * StrictMath.exp(CRITICAL_K / kelvin * sum);
     }
 }

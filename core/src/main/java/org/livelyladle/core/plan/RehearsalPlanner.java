@@ -6,7 +6,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.edit.BriefEdit;
-import org.livelyladle.core.rehearsal.Rates;
+import org.livelyladle.core.rehearsal.MistakeRates;
 import org.livelyladle.core.rehearsal.Rehearsal;
 import org.livelyladle.core.rehearsal.Rehearsal.Change;
 import org.livelyladle.core.rehearsal.Rehearser;
@@ -38,7 +38,8 @@ public final class RehearsalPlanner {
      * @return what is known when it is through, or stopped
      * @throws org.livelyladle.core.check.InvalidInputException when the brief does not fit the catalogue
      */
-    public Rehearsal rehearse(Brief brief, Rates rates, long seed, int evenings, Rehearser.Run run, Watcher watcher) {
+    public Rehearsal rehearse(
+            Brief brief, MistakeRates rates, long seed, int evenings, Rehearser.Run run, Watcher watcher) {
         Scene scene = planner.scene(brief);
         Rehearser rehearser = new Rehearser(scene, rates, seed, evenings, run);
         int most = evenings * (1 + RehearsalChanges.MOST);

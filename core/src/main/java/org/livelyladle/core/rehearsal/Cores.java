@@ -17,6 +17,9 @@ final class Cores {
 
     private static final double STEP_K = 5;
     private static final int STEPS = 7;
+    /** Of parts of a time, added up in wandering broth [1]. */
+    private static final double DOUBT = 0.12;
+
     private static final double FREEZES_C = -1.5;
     private static final double FREEZER_C = -18;
 
@@ -36,9 +39,12 @@ final class Cores {
         /** Step response by second of thawed food; logarithms of times of frozen food by temperature. */
         private final double[] known;
 
+        private final CoreGrid grid;
+
         private Core(Cut cut, double scale, double startC, double targetC) {
             this.startC = startC;
             this.targetC = targetC;
+            this.grid = CoreGrid.of(cut, scale);
             this.isFrozen = startC < FREEZES_C;
             this.known = isFrozen ? logTimes(cut, scale, targetC) : response(cut, scale);
         }
@@ -63,10 +69,24 @@ final class Cores {
             return core;
         }
 
-        /** Each second counts as its part of the time it would take in broth as warm as it is then. */
+        /**
+         * Each second counts as its part of the time it would take in broth as warm as it is then. Where that leaves a
+         * doubt the grid is gone through.
+         */
         private boolean isThawedThrough(float[] history, int from, int until) {
+            double done = parts(history, from, until);
+            return done > 1 + DOUBT
+                    || done > 1 - DOUBT
+                            && grid.seconds(
+                                            startC,
+                                            second -> history[Math.min(until - 1, from + (int) second)],
+                                            targetC)
+                                    <= until - from;
+        }
+
+        private double parts(float[] history, int from, int until) {
             double done = 0;
-            for (int second = from; second < until && done < 1; second++) {
+            for (int second = from; second < until; second++) {
                 double place = (history[second] - COOLEST_C) / STEP_K;
                 if (place >= 0) {
                     int below = Math.min(STEPS - 2, (int) place);
@@ -74,7 +94,7 @@ final class Cores {
                     done += StrictMath.exp(-log);
                 }
             }
-            return done >= 1;
+            return done;
         }
     }
 

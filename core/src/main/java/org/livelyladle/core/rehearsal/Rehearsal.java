@@ -19,7 +19,7 @@ import org.livelyladle.core.edit.BriefEdit;
 public record Rehearsal(
         int evenings,
         long seed,
-        Rates rates,
+        MistakeRates rates,
         String goesOn,
         Share any,
         List<Chance> chances,

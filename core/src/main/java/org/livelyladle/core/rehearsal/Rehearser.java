@@ -30,7 +30,7 @@ public final class Rehearser {
                     + "basket, a hand and heat. The running table would order the rest anew, so this is rather too dark.";
 
     private final Cores cores;
-    private final Rates rates;
+    private final MistakeRates rates;
     private final long seed;
     private final int evenings;
     private final Run run;
@@ -38,6 +38,7 @@ public final class Rehearser {
     private final Teller teller;
     private final Trial.Planned planned;
     private final byte[] weights;
+    private Share before = Share.of(0, 0);
 
     /** What a rehearsal may do with the machine. */
     public record Run(int threads, BooleanSupplier isStopped) {
@@ -48,7 +49,7 @@ public final class Rehearser {
     }
 
     /** @param evenings 1 to {@value #MOST_EVENINGS} */
-    public Rehearser(Scene scene, Rates rates, long seed, int evenings, Run run) {
+    public Rehearser(Scene scene, MistakeRates rates, long seed, int evenings, Run run) {
         if (evenings < 1 || evenings > MOST_EVENINGS) {
             throw new InvalidInputException("evenings", evenings, "1 to " + MOST_EVENINGS);
         }
@@ -86,6 +87,7 @@ public final class Rehearser {
                 }
             };
         });
+        before = all.any();
         return result(all);
     }
 
@@ -137,7 +139,7 @@ public final class Rehearser {
         int n = Math.max(1, all.evenings());
         double mean = (double) sums[0] / n;
         double half = Share.Z * StrictMath.sqrt(Math.max(0, (double) sums[1] / n - mean * mean) / n);
-        return new Teller(other).change(label, edit, all, mean, half);
+        return new Teller(other).change(label, edit, before, all, mean, half);
     }
 
     /** Each trouble of an evening once. */

@@ -1,6 +1,7 @@
 package org.livelyladle.core.rehearsal;
 
 import org.livelyladle.core.check.Ranges;
+import org.livelyladle.core.check.Usual;
 import org.livelyladle.core.check.Within;
 
 /**
@@ -21,19 +22,19 @@ import org.livelyladle.core.check.Within;
  * @param probeKelvin by how much [K]
  */
 public record Surroundings(
-        @Within(min = 0, max = 1) double weakHeat,
-        @Within(min = 0, max = 1) double weakShare,
-        @Within(min = 0, max = 60) double gustsPerHour,
-        @Within(min = 0, max = 3600) double gustSeconds,
-        @Within(min = 0, max = 1) double gustShare,
-        @Within(min = 0, max = 1) double begunCartridge,
-        @Within(min = 0, max = 1800) double changingSeconds,
-        @Within(min = 0, max = 1) double lateGuest,
-        @Within(min = 0, max = 7200) double lateSeconds,
-        @Within(min = 0, max = 1) double fullEarly,
-        @Within(min = 0, max = 1) double fullShare,
-        @Within(min = 0, max = 1) double probeLies,
-        @Within(min = 0, max = 20) double probeKelvin) {
+        @Within(min = 0, max = 1) @Usual("0.05") double weakHeat,
+        @Within(min = 0, max = 1) @Usual("0.75") double weakShare,
+        @Within(min = 0, max = 60) @Usual("0.5") double gustsPerHour,
+        @Within(min = 0, max = 3600) @Usual("120") double gustSeconds,
+        @Within(min = 0, max = 1) @Usual("0.6") double gustShare,
+        @Within(min = 0, max = 1) @Usual("0.1") double begunCartridge,
+        @Within(min = 0, max = 1800) @Usual("60") double changingSeconds,
+        @Within(min = 0, max = 1) @Usual("0.05") double lateGuest,
+        @Within(min = 0, max = 7200) @Usual("600") double lateSeconds,
+        @Within(min = 0, max = 1) @Usual("0.1") double fullEarly,
+        @Within(min = 0, max = 1) @Usual("0.75") double fullShare,
+        @Within(min = 0, max = 1) @Usual("0.05") double probeLies,
+        @Within(min = 0, max = 20) @Usual("4") double probeKelvin) {
     private static final Ranges RANGES = Ranges.of(Surroundings.class);
 
     public Surroundings {

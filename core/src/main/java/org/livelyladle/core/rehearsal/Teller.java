@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.edit.BriefEdit;
@@ -97,13 +98,8 @@ final class Teller {
 
     private String mostlyWhere(Tally tally, Trouble trouble) {
         return most(tally.moments(), when -> when.trouble() == trouble, Tally.When::side)
-                .map(side -> ", mostly " + side(side) + minuteText(tally, trouble))
+                .map(side -> ", mostly in " + side(side))
                 .orElse("");
-    }
-
-    private String minuteText(Tally tally, Trouble trouble) {
-        Integer minute = minute(tally, trouble);
-        return minute == null ? "" : ", about minute " + (minute + Tally.SPELL_S / MINUTE / 2);
     }
 
     /** Each evening counts once for a guest and the food before the wait; the guest's own chance is at most their sum. */
@@ -143,14 +139,21 @@ final class Teller {
     /**
      * A change that was tried.
      *
+     * @param before evenings with any trouble without it
      * @param helps how much it takes from the troubles of an evening in the mean, give or take the half of its interval
      */
-    Change change(String label, @Nullable BriefEdit edit, Tally tally, double helps, double half) {
+    Change change(String label, @Nullable BriefEdit edit, Share before, Tally tally, double helps, double half) {
         boolean sure = helps - half > 0;
+        Share then = tally.any();
+        String shares = percent(then) + " of evenings with trouble instead of " + percent(before);
         String text = sure
-                ? "Trouble " + tally.any().text()
-                : helps + half < 0 ? "More trouble: " + tally.any().text() : "No difference that could be told";
-        return new Change(label, edit, tally.any(), chances(tally), helps, helps - half, helps + half, sure, text);
+                ? "Helps: " + shares
+                : helps + half < 0 ? "Makes it worse: " + shares : "Makes no difference that could be told";
+        return new Change(label, edit, then, chances(tally), helps, helps - half, helps + half, sure, text);
+    }
+
+    private static String percent(Share share) {
+        return KitchenText.number(share.share() * 100, 0) + " %";
     }
 
     private Moment moment(Tally.When when, Share share) {
@@ -163,10 +166,11 @@ final class Teller {
                 : script.sides.get(when.side()).id();
         String what = when.drop() == Happening.NONE
                 ? ""
-                : ": " + food(script.drops.get(when.drop()).cut());
-        String where = when.side() == Happening.NONE ? "" : " " + side(when.side());
-        String text = "Minute " + from + " to " + (from + Tally.SPELL_S / MINUTE) + where + what + ", " + share.text()
-                + " " + inShort(when.trouble());
+                : food(script.drops.get(when.drop()).cut());
+        String where = when.side() == Happening.NONE ? "" : "in " + side(when.side());
+        String place = String.join(
+                " ", Stream.of(what, where).filter(part -> !part.isEmpty()).toList());
+        String text = capital(place) + ": " + inShort(when.trouble()) + " " + share.text();
         return new Moment(when.trouble(), from, from + Tally.SPELL_S / MINUTE, side, drop, share, text);
     }
 
@@ -197,7 +201,7 @@ final class Teller {
 
     private String side(int side) {
         String id = script.sides.get(side).id();
-        return "in " + KitchenText.lower(scene.sideNames().getOrDefault(id, id));
+        return KitchenText.lower(scene.sideNames().getOrDefault(id, id));
     }
 
     private static String capital(String text) {

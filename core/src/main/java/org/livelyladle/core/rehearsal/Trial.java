@@ -67,7 +67,7 @@ final class Trial {
     }
 
     private final Script script;
-    private final Rates rates;
+    private final MistakeRates rates;
     private final Slips[] slips;
     private final Dice dice = new Dice();
     private final @Nullable Planned planned;
@@ -115,6 +115,8 @@ final class Trial {
     private final boolean[] wasOver;
     /** The lid is on while a side comes back from what nobody holds. */
     private final boolean[] covered;
+    /** By then it has drawn what it draws at once [s from sitting down]. */
+    private final int[] lidUntil;
 
     private final double[] readsHigh;
     private final int[] noPourBefore;
@@ -137,7 +139,7 @@ final class Trial {
     private int finish;
 
     /** @param planned null for the evening without a mistake itself */
-    Trial(Script script, Rates rates, @Nullable Planned planned, @Nullable Watcher watcher) {
+    Trial(Script script, MistakeRates rates, @Nullable Planned planned, @Nullable Watcher watcher) {
         this.script = script;
         this.rates = rates;
         this.planned = planned;
@@ -190,6 +192,7 @@ final class Trial {
         this.lastIn = new int[sides];
         this.wasOver = new boolean[sides];
         this.covered = new boolean[sides];
+        this.lidUntil = new int[sides];
         this.readsHigh = new double[sides];
         this.noPourBefore = new int[sides];
         this.poured = new int[sides];
@@ -206,7 +209,7 @@ final class Trial {
 
     /** The evening without a mistake. */
     static Planned undisturbed(Script script, @Nullable Watcher watcher) {
-        Trial trial = new Trial(script, Rates.none(), null, watcher);
+        Trial trial = new Trial(script, MistakeRates.none(), null, watcher);
         List<Happening> anyway = List.copyOf(trial.play(0, 0));
         return new Planned(trial.waits.clone(), trial.lost.clone(), trial.finish, anyway);
     }
@@ -251,6 +254,7 @@ final class Trial {
         Arrays.fill(lastIn, NONE);
         Arrays.fill(wasOver, false);
         Arrays.fill(covered, false);
+        Arrays.fill(lidUntil, from);
         Arrays.fill(noPourBefore, from);
         Arrays.fill(poured, 0);
         Arrays.fill(lost, 0);
@@ -412,8 +416,13 @@ final class Trial {
                 return free;
             }
         }
+        Broth broth = broths[one.side()];
+        if (broth.grams() + broth.foodMl() + one.ml()
+                > script.sides.get(one.side()).kind().brimMl() + 1) {
+            return second + LOOK_AGAIN_S;
+        }
         boolean seemsCold = one.raw()
-                && broths[one.side()].celsius() + readsHigh[one.side()]
+                && broth.celsius() + readsHigh[one.side()]
                         < script.sides.get(one.side()).kind().floorC();
         return seemsCold ? second + LOOK_AGAIN_S : second;
     }
@@ -432,7 +441,11 @@ final class Trial {
         wentIn[load] = second;
         partsLeft[load] = one.parts().size();
         lastIn[one.side()] = one.drop();
-        covered[one.side()] |= one.lid();
+        if (one.lid()) {
+            covered[one.side()] = true;
+            lidUntil[one.side()] =
+                    Math.max(lidUntil[one.side()], second + (one.thin() ? 0 : (int) Math.ceil(one.warmsWithin())));
+        }
         rawInside[one.side()] += one.raw() ? 1 : 0;
         letGo[load] = one.tended() == Tended.HELD && dice.happens(own.letsGo(), Dice.For.LET_GO, one.key());
         int last = second;
@@ -607,7 +620,7 @@ final class Trial {
             double each = watts / one.sides();
             for (int side = one.firstSide(); side < one.firstSide() + one.sides(); side++) {
                 broths[side].second(each, full[pot] && covered[side]);
-                covered[side] &= !broths[side].isBackAtItsSimmer();
+                covered[side] &= !broths[side].isBackAtItsSimmer() || second < lidUntil[side];
             }
             burnt[pot] += watts / one.share();
         }

@@ -6,7 +6,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.check.Usual;
 import org.livelyladle.core.check.Within;
-import org.livelyladle.core.rehearsal.Rates;
+import org.livelyladle.core.rehearsal.MistakeRates;
 import org.livelyladle.core.rehearsal.Rehearser;
 import org.livelyladle.server.access.SignedIn;
 import org.springframework.http.HttpStatus;
@@ -40,7 +40,7 @@ class RehearsalController {
             int evenings,
 
             @Usual("1") long seed,
-            @Usual("{}") Rates rates) {}
+            @Usual("{}") MistakeRates rates) {}
 
     private final RehearsalService service;
     private final RehearsalProgress progress;

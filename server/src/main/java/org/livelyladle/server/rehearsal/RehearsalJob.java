@@ -7,7 +7,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.check.InvalidInputException;
 import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.plan.RehearsalPlanner;
-import org.livelyladle.core.rehearsal.Rates;
+import org.livelyladle.core.rehearsal.MistakeRates;
 import org.livelyladle.core.rehearsal.Rehearsal;
 import org.livelyladle.core.rehearsal.Rehearser;
 import org.livelyladle.server.rehearsal.RehearsalView.State;
@@ -22,7 +22,7 @@ final class RehearsalJob implements Runnable {
     private final UUID host;
     private final RehearsalPlanner planner;
     private final Brief brief;
-    private final Rates rates;
+    private final MistakeRates rates;
     private final long seed;
     private final int evenings;
     private final int threads;
@@ -34,7 +34,14 @@ final class RehearsalJob implements Runnable {
     private @Nullable Rehearsal result;
     private @Nullable Future<?> future;
 
-    RehearsalJob(UUID host, RehearsalPlanner planner, Brief brief, Rates rates, long seed, int evenings, int threads) {
+    RehearsalJob(
+            UUID host,
+            RehearsalPlanner planner,
+            Brief brief,
+            MistakeRates rates,
+            long seed,
+            int evenings,
+            int threads) {
         this.host = host;
         this.planner = planner;
         this.brief = brief;

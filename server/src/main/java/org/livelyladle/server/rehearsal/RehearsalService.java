@@ -13,7 +13,7 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.check.Check;
 import org.livelyladle.core.plan.Planner;
 import org.livelyladle.core.plan.RehearsalPlanner;
-import org.livelyladle.core.rehearsal.Rates;
+import org.livelyladle.core.rehearsal.MistakeRates;
 import org.livelyladle.core.rehearsal.Rehearser;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.web.RefusedException;
@@ -53,7 +53,7 @@ class RehearsalService {
     }
 
     /** @throws RefusedException 503 when too many wait already */
-    RehearsalView begin(SignedIn host, Brief brief, int evenings, long seed, Rates rates) {
+    RehearsalView begin(SignedIn host, Brief brief, int evenings, long seed, MistakeRates rates) {
         BriefCheck.check(brief, brief.extend(catalogue));
         Check.range(evenings, "evenings", 1, Rehearser.MOST_EVENINGS);
         long underWay = jobs().stream().filter(job -> !job.view().isOver()).count();

@@ -15,7 +15,7 @@ import org.livelyladle.core.check.Usual;
  * @param usual how somebody slips who talks and eats as well
  * @param distracted how somebody slips who is elsewhere with their thoughts
  */
-public record Rates(
+public record MistakeRates(
         @Usual("USUAL") Attention attention,
         @Usual("[]") @Key("person") List<Person> people,
 
@@ -31,10 +31,7 @@ public record Rates(
                 + "\"letsGo\":0.03,\"awayPerHour\":1,\"awaySeconds\":240}")
         Slips distracted,
 
-        @Usual("{\"weakHeat\":0.05,\"weakShare\":0.75,\"gustsPerHour\":0.5,\"gustSeconds\":120,\"gustShare\":0.6,"
-                + "\"begunCartridge\":0.1,\"changingSeconds\":60,\"lateGuest\":0.05,\"lateSeconds\":600,\"fullEarly\":0.1,\"fullShare\":0.75,"
-                + "\"probeLies\":0.05,\"probeKelvin\":4}")
-        Surroundings surroundings) {
+        @Usual("{}") Surroundings surroundings) {
 
     /** Somebody whose attention is otherwise. */
     public record Person(String person, Attention attention) {
@@ -44,7 +41,7 @@ public record Rates(
         }
     }
 
-    public Rates {
+    public MistakeRates {
         Check.present(attention, "attention");
         people = Check.distinct(people, "people", Brief.MOST_GUESTS, Person::person);
         Check.present(attentive, "attentive");
@@ -54,9 +51,9 @@ public record Rates(
     }
 
     /** An evening that goes as planned. */
-    public static Rates none() {
+    public static MistakeRates none() {
         Slips never = Slips.none();
-        return new Rates(Attention.USUAL, List.of(), never, never, never, Surroundings.none());
+        return new MistakeRates(Attention.USUAL, List.of(), never, never, never, Surroundings.none());
     }
 
     Slips of(String person) {

@@ -1,0 +1,94 @@
+package org.livelyladle.core.rehearsal;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.livelyladle.core.evening.Evening;
+import org.livelyladle.core.evening.PotEvening;
+import org.livelyladle.core.evening.SideEvening;
+import org.livelyladle.core.plan.Plan;
+
+/**
+ * An evening without a mistake, by the simulator of the rehearsal, against what the planner foresees: two reckonings that
+ * share no code. Left out are pots whose heat is too weak by the plan's own word (where it hangs on a tenth of a kelvin
+ * whether the lid is on), sides that run dry by it, and temperatures between a simmer and the boil, where heat is turned
+ * down some seconds sooner by one reckoning than by the other.
+ */
+public final class Undisturbed {
+    private static final double TOLERANCE_K = 2;
+    private static final double TOLERANCE_LEVEL = 0.05;
+    /** A simmer is no more than so far below what a side is kept at. */
+    private static final double BELOW_KEPT_K = 2.5;
+
+    private Undisturbed() {}
+
+    /** What differs, and what goes wrong without a mistake and without the plan saying so; nothing. */
+    public static List<String> faults(Scene scene, Plan plan) {
+        Script script = new Script(scene, new Cores());
+        Map<Integer, List<double[]>> seen = new HashMap<>();
+        Trial.Planned planned = Trial.undisturbed(
+                script,
+                (side, minute, grams, coolest) ->
+                        seen.computeIfAbsent(side, key -> new ArrayList<>()).add(new double[] {grams, coolest}));
+        List<String> faults = new ArrayList<>();
+        Map<String, Set<Evening.Problem.Kind>> named = plan.evening().problems().stream()
+                .collect(Collectors.groupingBy(
+                        Evening.Problem::subject, Collectors.mapping(Evening.Problem::kind, Collectors.toSet())));
+        int place = 0;
+        for (PotEvening pot : plan.evening().pots()) {
+            boolean weak = named.getOrDefault(pot.pot(), Set.of()).contains(Evening.Problem.Kind.WEAK_HEAT);
+            for (SideEvening side : pot.sides()) {
+                Set<Evening.Problem.Kind> own = named.getOrDefault(side.side(), Set.of());
+                if (!weak && !own.contains(Evening.Problem.Kind.DRY)) {
+                    compare(
+                            faults,
+                            side,
+                            seen.get(place),
+                            script.sides.get(place).kind());
+                }
+                place++;
+            }
+        }
+        for (Happening one : planned.anyway()) {
+            if (!isNamed(one, script, named)) {
+                faults.add(one.trouble() + " at " + one.at() + " s, side " + one.side() + ", drop " + one.drop());
+            }
+        }
+        return faults;
+    }
+
+    private static void compare(List<String> faults, SideEvening side, List<double[]> seen, Broth.Kind kind) {
+        for (int minute = 0; minute < Math.min(seen.size(), side.minutes().size()); minute++) {
+            double celsius = side.minutes().get(minute).celsius();
+            double kelvin = seen.get(minute)[1] - celsius;
+            boolean simmers = Math.min(celsius, seen.get(minute)[1]) > kind.keptC() - BELOW_KEPT_K;
+            double level = (seen.get(minute)[0] - side.minutes().get(minute).ml()) / kind.fillG();
+            if (Math.abs(kelvin) > TOLERANCE_K && !simmers) {
+                faults.add(side.side() + " minute " + minute + ": " + kelvin + " K");
+            }
+            if (Math.abs(level) > TOLERANCE_LEVEL) {
+                faults.add(side.side() + " minute " + minute + ": " + level + " of its fill");
+            }
+        }
+    }
+
+    private static boolean isNamed(Happening one, Script script, Map<String, Set<Evening.Problem.Kind>> named) {
+        if (one.side() == Happening.NONE) {
+            return false;
+        }
+        Script.InPot side = script.sides.get(one.side());
+        String pot = script.pots.get(side.pot()).id();
+        Set<Evening.Problem.Kind> said = named.getOrDefault(side.id(), Set.of());
+        return switch (one.trouble()) {
+            case DRY -> said.contains(Evening.Problem.Kind.DRY);
+            case OVER_BRIM -> said.contains(Evening.Problem.Kind.OVER_THE_BRIM);
+            case UNDER_FLOOR ->
+                said.contains(Evening.Problem.Kind.DRY)
+                        || named.getOrDefault(pot, Set.of()).contains(Evening.Problem.Kind.WEAK_HEAT);
+            default -> false;
+        };
+    }
+}
