@@ -1,5 +1,7 @@
 package org.livelyladle.core.rehearsal;
 
+import java.util.Arrays;
+
 /**
  * One side of broth, second by second, by explicit steps of its heat balance. Constants stand here again on purpose: what
  * judges the planner's foresight borrows nothing from it. Used by one thread; one evening after another.
@@ -12,7 +14,9 @@ final class Broth {
     private static final double FREEZES_C = -1.5;
     private static final double AIR_C = 20;
     private static final double LOSS_W_PER_M2_K = 10;
-    private static final double EVAPORATING_J_PER_G = 2257;
+    /** What a joule evaporates; 2257 J/g. */
+    private static final double G_PER_J = 1 / 2257.0;
+
     private static final double KETTLE_C = 90;
     /** Carrier's correlation for an open surface in still air [W/m2Pa]. */
     private static final double OPEN_W_PER_M2_PA = 0.089;
@@ -23,6 +27,7 @@ final class Broth {
     private static final int TABLE_C = 130;
 
     private static final double[] PASCAL = pressures();
+    private static final double AIR_PASCAL = HALF_HUMID * pascal(AIR_C);
 
     /** What never changes from one evening to the next. */
     record Kind(
@@ -46,6 +51,7 @@ final class Broth {
         private int load;
         private double grams;
         private double wattsPerK;
+        private double kelvinPerJ;
         private double celsius;
         /** Heat its ice still takes [J]. */
         private double iceJ;
@@ -53,6 +59,8 @@ final class Broth {
 
     private final Kind kind;
     private final double lossWPerK;
+    private final double simmerC;
+    private final double recoveredC;
     private double celsius;
     private double grams;
     /** Of food that has the broth's temperature [J/K]. */
@@ -62,10 +70,17 @@ final class Broth {
     private Lump[] lumps = new Lump[8];
     private int lumpCount;
     private boolean dry;
+    /** The lid may be on while it comes back from what nobody holds in chopsticks. */
+    private boolean lid;
+
+    /** By then that has drawn what it draws at once [s from sitting down]. */
+    private int lidUntil;
 
     Broth(Kind kind) {
         this.kind = kind;
         this.lossWPerK = LOSS_W_PER_M2_K * kind.outsideM2();
+        this.simmerC = StrictMath.floor((kind.keptC() - 2) * 2) / 2;
+        this.recoveredC = (simmerC + kind.keptC()) / 2;
     }
 
     /** As it stands on the table before the first thing goes in. */
@@ -76,6 +91,8 @@ final class Broth {
         foodMl = 0;
         lumpCount = 0;
         dry = false;
+        lid = false;
+        lidUntil = Integer.MIN_VALUE;
     }
 
     double celsius() {
@@ -99,20 +116,12 @@ final class Broth {
     }
 
     boolean hasLostItsSimmer() {
-        return celsius < simmer();
-    }
-
-    boolean isBackAtItsSimmer() {
-        return celsius >= simmer();
+        return celsius < simmerC;
     }
 
     /** Well above a simmer, so that nobody turns the heat to and fro. */
     boolean hasRecovered() {
-        return celsius >= (simmer() + kind.keptC()) / 2;
-    }
-
-    private double simmer() {
-        return StrictMath.floor((kind.keptC() - 2) * 2) / 2;
+        return celsius >= recoveredC;
     }
 
     private double joulePerK() {
@@ -140,7 +149,7 @@ final class Broth {
     void lump(int load, double foodG, double ml, double startC, double warmsWithin) {
         foodMl += ml;
         if (lumpCount == lumps.length) {
-            lumps = java.util.Arrays.copyOf(lumps, 2 * lumps.length);
+            lumps = Arrays.copyOf(lumps, 2 * lumps.length);
         }
         Lump lump = lumps[lumpCount];
         if (lump == null) {
@@ -151,6 +160,7 @@ final class Broth {
         lump.load = load;
         lump.grams = foodG;
         lump.wattsPerK = foodG * FOOD_J_PER_G_K / Math.max(1, warmsWithin);
+        lump.kelvinPerJ = 1 / (foodG * FOOD_J_PER_G_K);
         lump.celsius = Math.max(startC, FREEZES_C);
         lump.iceJ = startC < FREEZES_C ? foodG * MELTING_J_PER_G + chill(foodG, startC) : 0;
     }
@@ -174,6 +184,7 @@ final class Broth {
                 lump.wattsPerK *= left;
                 lump.iceJ *= left;
                 lump.grams *= left;
+                lump.kelvinPerJ /= left;
                 if (lump.grams < 1e-6) {
                     lumps[i] = lumps[--lumpCount];
                     lumps[lumpCount] = lump;
@@ -193,13 +204,24 @@ final class Broth {
         grams = Math.max(0, grams - ml);
     }
 
-    /** A second under a heat [W]; a dry side is followed no further. */
-    void second(double watts, boolean covered) {
+    /** Something went in under which the lid may go on, at least until it has drawn what it draws at once [s]. */
+    void cover(int until) {
+        lid = true;
+        lidUntil = Math.max(lidUntil, until);
+    }
+
+    /**
+     * A second under a heat [W]; a dry side is followed no further.
+     *
+     * @param full the heat is on full, so that the lid is on where it may
+     */
+    void second(int second, double watts, boolean full) {
         dry |= grams < DRY_SHARE * kind.fillG();
         if (dry) {
             return;
         }
-        double open = covered || celsius >= kind.boilC() ? 0 : Math.min(kind.steamW(), openW(kind.openM2(), celsius));
+        double open =
+                full && lid || celsius >= kind.boilC() ? 0 : Math.min(kind.steamW(), openW(kind.openM2(), celsius));
         double holds = joulePerK();
         celsius += (watts - open - lossWPerK * (celsius - AIR_C)) / holds;
         double leaves = open;
@@ -207,27 +229,22 @@ final class Broth {
             leaves += (celsius - kind.boilC()) * holds;
             celsius = kind.boilC();
         }
-        grams = Math.max(0, grams - leaves / EVAPORATING_J_PER_G);
+        grams = Math.max(0, grams - leaves * G_PER_J);
+        double all = joulePerK();
+        double kelvinPerJ = 1 / all;
         for (int i = 0; i < lumpCount; i++) {
-            warm(lumps[i]);
+            Lump lump = lumps[i];
+            double flow = Math.min(lump.wattsPerK, all) * (celsius - lump.celsius);
+            double melts = lump.iceJ > 0 && flow > 0 ? Math.min(lump.iceJ, flow) : 0;
+            lump.iceJ -= melts;
+            lump.celsius += (flow - melts) * lump.kelvinPerJ;
+            celsius -= flow * kelvinPerJ;
         }
-    }
-
-    private void warm(Lump lump) {
-        double holds = joulePerK();
-        double flow = Math.min(lump.wattsPerK, holds) * (celsius - lump.celsius);
-        double melted = Math.min(lump.iceJ, flow);
-        if (flow > 0) {
-            lump.iceJ -= melted;
-        } else {
-            melted = 0;
-        }
-        lump.celsius += (flow - melted) / (lump.grams * FOOD_J_PER_G_K);
-        celsius -= flow / holds;
+        lid &= celsius < simmerC || second < lidUntil;
     }
 
     private static double openW(double openM2, double celsius) {
-        return openM2 * OPEN_W_PER_M2_PA * Math.max(0, pascal(celsius) - HALF_HUMID * pascal(AIR_C));
+        return openM2 * OPEN_W_PER_M2_PA * Math.max(0, pascal(celsius) - AIR_PASCAL);
     }
 
     /** Saturated vapour over water [Pa], between whole degrees by a straight line. */

@@ -17,6 +17,9 @@ final class Cores {
 
     private static final double STEP_K = 5;
     private static final int STEPS = 7;
+    /** Temperatures of a history are told apart so finely [1/K]. */
+    private static final double PER_K = 10;
+
     /** Of parts of a time, added up in wandering broth [1]. */
     private static final double DOUBT = 0.12;
 
@@ -36,7 +39,7 @@ final class Cores {
         private final double startC;
         private final double targetC;
         private final boolean isFrozen;
-        /** Step response by second of thawed food; logarithms of times of frozen food by temperature. */
+        /** Step response by second of thawed food; of frozen food the part of its time that a second is, by temperature. */
         private final double[] known;
 
         private final CoreGrid grid;
@@ -46,7 +49,7 @@ final class Cores {
             this.targetC = targetC;
             this.grid = CoreGrid.of(cut, scale);
             this.isFrozen = startC < FREEZES_C;
-            this.known = isFrozen ? logTimes(cut, scale, targetC) : response(cut, scale);
+            this.known = isFrozen ? partsOfTime(cut, scale, targetC) : response(cut, scale);
         }
 
         /**
@@ -87,12 +90,8 @@ final class Cores {
         private double parts(float[] history, int from, int until) {
             double done = 0;
             for (int second = from; second < until; second++) {
-                double place = (history[second] - COOLEST_C) / STEP_K;
-                if (place >= 0) {
-                    int below = Math.min(STEPS - 2, (int) place);
-                    double log = known[below] + (place - below) * (known[below + 1] - known[below]);
-                    done += StrictMath.exp(-log);
-                }
+                int place = (int) ((history[second] - COOLEST_C) * PER_K);
+                done += place < 0 ? 0 : known[Math.min(known.length - 1, place)];
             }
             return done;
         }
@@ -109,7 +108,7 @@ final class Cores {
                 new Key(cut, scale), key -> CoreGrid.of(cut, scale).stepResponse(FOLLOWED_FOR));
     }
 
-    private double[] logTimes(Cut cut, double scale, double targetC) {
+    private double[] partsOfTime(Cut cut, double scale, double targetC) {
         forgetSome(frozen);
         return frozen.computeIfAbsent(new FrozenKey(cut, scale, targetC), key -> {
             double[] logs = new double[STEPS];
@@ -117,7 +116,13 @@ final class Cores {
                 double broth = Math.max(COOLEST_C + i * STEP_K, targetC + 1);
                 logs[i] = StrictMath.log(times.seconds(cut, scale, FREEZER_C, broth, targetC));
             }
-            return logs;
+            double[] parts = new double[(int) ((STEPS - 1) * STEP_K * PER_K)];
+            for (int i = 0; i < parts.length; i++) {
+                double place = (i + 0.5) / PER_K / STEP_K;
+                int below = (int) place;
+                parts[i] = StrictMath.exp(-(logs[below] + (place - below) * (logs[below + 1] - logs[below])));
+            }
+            return parts;
         });
     }
 

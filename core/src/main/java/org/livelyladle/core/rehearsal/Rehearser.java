@@ -25,11 +25,14 @@ public final class Rehearser {
     /** Evenings counted in one go, between two looks at whether to go on. */
     private static final int BATCH = 20;
 
+    private static final int TOLD_EVERY = 100;
+    /** What all rehearsals remember of food: it follows from the food alone. */
+    private static final Cores CORES = new Cores();
+
     private static final String AS_IT_STANDS =
             "After a mistake the evening goes on by the plan as it stands: what is late goes in late, and waits for a free "
                     + "basket, a hand and heat. The running table would order the rest anew, so this is rather too dark.";
 
-    private final Cores cores;
     private final MistakeRates rates;
     private final long seed;
     private final int evenings;
@@ -53,12 +56,11 @@ public final class Rehearser {
         if (evenings < 1 || evenings > MOST_EVENINGS) {
             throw new InvalidInputException("evenings", evenings, "1 to " + MOST_EVENINGS);
         }
-        this.cores = new Cores();
         this.rates = rates;
         this.seed = seed;
         this.evenings = evenings;
         this.run = run;
-        this.script = new Script(scene, cores);
+        this.script = new Script(scene, CORES);
         this.teller = new Teller(script);
         this.planned = Trial.undisturbed(script, null);
         this.weights = new byte[evenings];
@@ -83,7 +85,9 @@ public final class Rehearser {
                 }
                 synchronized (all) {
                     all.add(own);
-                    told.accept(result(all));
+                    if (all.evenings() % TOLD_EVERY == 0) {
+                        told.accept(result(all));
+                    }
                 }
             };
         });
@@ -109,7 +113,7 @@ public final class Rehearser {
      * @param done told how many have been played so far, from time to time
      */
     public Rehearsal.Change change(String label, @Nullable BriefEdit edit, Scene changed, Consumer<Integer> done) {
-        Script other = new Script(changed, cores);
+        Script other = new Script(changed, CORES);
         Trial.Planned own = Trial.undisturbed(other, null);
         // a change must not hide a longer wait as a planned one
         Trial.Planned judged = new Trial.Planned(planned.waits(), own.lost(), own.finish(), own.anyway());

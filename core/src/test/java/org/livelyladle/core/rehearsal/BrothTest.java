@@ -17,6 +17,7 @@ class BrothTest {
     private static Broth broth(double keptC, double openM2) {
         Broth broth = new Broth(new Broth.Kind(FILL, 3000, 100, keptC, 85, openM2, OUTSIDE_M2, 200));
         broth.begin();
+        broth.cover(Integer.MAX_VALUE);
         return broth;
     }
 
@@ -29,7 +30,7 @@ class BrothTest {
         double lossWPerK = 10 * OUTSIDE_M2;
         double end = 20 + watts / lossWPerK;
         for (int second = 1; second <= 120; second++) {
-            broth.second(watts, true);
+            broth.second(second, watts, true);
             double closed = Math.min(100, end + (90 - end) * Math.exp(-second * lossWPerK / joulePerK));
             assertThat(broth.celsius()).isCloseTo(closed, within(0.02));
             assertThat(broth.celsius() == 100 || broth.grams() == FILL).isTrue();
@@ -42,7 +43,7 @@ class BrothTest {
         Broth broth = broth(60, 0);
         int second = 0;
         while (broth.celsius() < 100) {
-            broth.second(900, true);
+            broth.second(second, 900, true);
             second++;
         }
         double closed =
@@ -60,7 +61,7 @@ class BrothTest {
         Broth broth = broth(100, 0.03);
         double watts = 500;
         for (int second = 0; second < 600; second++) {
-            broth.second(watts, false);
+            broth.second(second, watts, false);
         }
         double surplus = watts - 10 * OUTSIDE_M2 * 80;
 
@@ -90,7 +91,7 @@ class BrothTest {
         mixed.mix(food, 200, startC);
         slow.lump(0, food, 200, startC, 40);
         for (int second = 0; second < 1200; second++) {
-            slow.second(0, true);
+            slow.second(second, 0, true);
         }
 
         assertThat(mixed.celsius()).isCloseTo(even, within(0.01));
@@ -101,9 +102,9 @@ class BrothTest {
     void whatIsNearlyEmptyIsDryAndFollowedNoFurther() {
         Broth broth = broth(95, 0.03);
         broth.ladle(0.96 * FILL);
-        broth.second(1000, false);
+        broth.second(0, 1000, false);
         double celsius = broth.celsius();
-        broth.second(1000, false);
+        broth.second(0, 1000, false);
 
         assertThat(broth.isDry()).isTrue();
         assertThat(broth.celsius()).isEqualTo(celsius);

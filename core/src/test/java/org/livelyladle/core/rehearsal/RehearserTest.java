@@ -220,11 +220,11 @@ class RehearserTest {
     void whatIsStoppedTellsWhatIsKnownByThen() {
         Scene scene = Briefs.PLANNER.scene(plain().build());
         int[] told = {0};
-        Run run = new Run(1, () -> told[0] >= 3);
+        Run run = new Run(1, () -> told[0] >= 2);
 
         Rehearsal rehearsal = new Rehearser(scene, usual(Attention.USUAL), 7, 1000, run).play(far -> told[0]++);
 
-        assertThat(rehearsal.evenings()).isEqualTo(60);
+        assertThat(rehearsal.evenings()).isEqualTo(200);
     }
 
     @Test
