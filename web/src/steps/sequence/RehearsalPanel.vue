@@ -115,7 +115,7 @@ const part = computed(() => (view.value && view.value.of > 0 ? view.value.played
           </span>
           <span
             >{{ chance.text
-            }}<span v-if="chance.minute !== undefined" class="quiet">
+            }}<span v-if="chance.minute !== undefined" class="quiet when">
               · about {{ clockAfter(began, chance.minute * 60) }}</span
             ></span
           >
@@ -228,6 +228,10 @@ progress {
 
 .head .key {
   font: 650 28px var(--head);
+  white-space: nowrap;
+}
+
+.when {
   white-space: nowrap;
 }
 
