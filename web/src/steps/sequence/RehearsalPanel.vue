@@ -58,7 +58,7 @@ const part = computed(() => (view.value && view.value.of > 0 ? view.value.played
     <h2>Rehearsal</h2>
     <p v-if="!result" class="quiet">
       The evening played a thousand times over with the slips people make: late hands, forgotten baskets, too
-      much at once, a weak flame, a late guest.
+      much at once, a weak flame, a late guest. It goes on while you do other things.
     </p>
     <div class="begin">
       <div class="chips" role="group" aria-label="How people are at this table">

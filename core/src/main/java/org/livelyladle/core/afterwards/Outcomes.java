@@ -41,7 +41,7 @@ public final class Outcomes {
         return new Outcome(brief.sitDown().toLocalDate(), seen);
     }
 
-    /** Eaters are those who came: one who did not leaves the food, and says nothing of how much a head is right. */
+    /** Everybody counts by how much they ate in all: whoever did not come, or had eaten elsewhere, says less of a head. */
     private void portion(Category category, List<Seen> seen) {
         List<CutTotal> told = portions.cuts().stream()
                 .filter(cut ->
@@ -49,8 +49,8 @@ public final class Outcomes {
                 .toList();
         Set<String> cuts = told.stream().map(CutTotal::cut).collect(Collectors.toSet());
         double planned = portions.lines().stream()
-                .filter(line -> cuts.contains(line.cut()) && came(line.guest()))
-                .mapToDouble(line -> line.served().value())
+                .filter(line -> cuts.contains(line.cut()))
+                .mapToDouble(line -> line.served().value() * shareOf(line.guest()))
                 .sum();
         double eaten = told.stream()
                 .mapToDouble(cut -> cut.grams().value()
@@ -81,7 +81,8 @@ public final class Outcomes {
         return planned * 100 / guest.portionPercent();
     }
 
-    private boolean came(String guest) {
-        return journal.ate(guest).orElse(Journal.Ate.AS_PLANNED) != Journal.Ate.NOT_THERE;
+    /** What somebody ate of what was planned for them [1]. */
+    private double shareOf(String guest) {
+        return journal.ate(guest).orElse(Journal.Ate.AS_PLANNED).share();
     }
 }

@@ -86,6 +86,8 @@ final class SideRun {
     /** From when it is dry [s]; nobody knows what happens in a dry pot, so nothing is told of it after. */
     private OptionalInt drySecond = OptionalInt.empty();
 
+    private boolean coveredDrop;
+
     SideRun(
             SidePlan plan,
             Simmer simmer,
@@ -118,14 +120,9 @@ final class SideRun {
         return broth.celsius() < simmer.simmerC();
     }
 
-    /** It recovers from what nobody holds in chopsticks: the lid may go on. */
+    /** It recovers from a drop somebody else looks after: the lid may go on. */
     boolean isCovered() {
-        for (OpenDip dip : open) {
-            if (!dip.food.cut().byHand()) {
-                return true;
-            }
-        }
-        return false;
+        return coveredDrop;
     }
 
     /** What keeps it at its temperature: its loss, and the steam wanted of it at the boil or what leaves it below [W]. */
@@ -183,6 +180,7 @@ final class SideRun {
             } else {
                 lumps.add(new Lump(food));
             }
+            coveredDrop |= !food.cut().byHand();
             open.add(new OpenDip(food));
         }
     }
@@ -318,6 +316,9 @@ final class SideRun {
                 boolean lost = dip.lowestC < simmer.simmerC();
                 record(dip, lost ? since : 0);
             }
+        }
+        if (back) {
+            coveredDrop = false;
         }
     }
 

@@ -73,7 +73,25 @@ class LessonTest {
                 .satisfies(again -> assertThat(again.changes()).isEmpty());
     }
 
-    /** The next party as this one has the smaller portions; what nothing was learnt of stays as it was then. */
+    /** Who had eaten elsewhere leaves half of theirs: that says nothing of how much meat a head is right. */
+    @Test
+    void whoAteMuchLessIsHalfAnEater() {
+        Brief brief = briefs.build();
+        List<Journal.Left> left = List.of(new Journal.Left(BEEF, Journal.Part.NONE, 68.0, Journal.State.FROM_TABLE));
+        Journal.Came little = new Journal.Came("ben", Journal.Ate.LITTLE);
+
+        assertThat(Lesson.of(household(), List.of(told("first", brief, journal(left, List.of(little)))))
+                        .changes())
+                .noneMatch(change -> change.subject() == Subject.PORTION);
+        assertThat(Lesson.of(household(), List.of(told("first", brief, journal(left, List.of()))))
+                        .changes())
+                .anyMatch(change -> change.subject() == Subject.PORTION && change.becomes() < change.was());
+    }
+
+    /**
+     * The next party as this one has the smaller portions; what nothing was learnt of stays as it was then. Ann ate a quarter
+     * more and is as many eaters: (8 x 136 + 136) / (8 + 2.25) = 119.4.
+     */
     @Test
     void aPartyAsLastTimeKnowsWhatWasLearnt() {
         Brief past = briefs.build().changed(draft -> {
@@ -88,7 +106,7 @@ class LessonTest {
         NewParty wish = new NewParty(null, Briefs.SIT_DOWN.plusDays(7), "Europe/Vienna", List.of());
         Brief next = new PartyStarter(Catalogue.builtIn()).again(taught, past, wish, Briefs.SIT_DOWN.plusDays(1));
 
-        assertThat(next.portionsPerAdult()).containsEntry(Category.MEAT, 122.0).containsEntry(Category.ROOTS, 50.0);
+        assertThat(next.portionsPerAdult()).containsEntry(Category.MEAT, 119.0).containsEntry(Category.ROOTS, 50.0);
         assertThat(next.guests()).extracting(Guest::portionPercent).containsExactly(105, 100);
     }
 

@@ -13,7 +13,8 @@ import org.livelyladle.core.plan.Plan;
 
 /**
  * An evening without a mistake, by the simulator of the rehearsal, against what the planner foresees: two reckonings that
- * share no code. Left out are pots whose heat is too weak by the plan's own word (where it hangs on a tenth of a kelvin
+ * share no code. How long the lid is on while a side comes back hangs on a tenth of a kelvin in the planner's, so it must lie
+ * within what this one says with lids and without any. Left out are pots whose heat is too weak by the plan's own word (where it hangs on a tenth of a kelvin
  * whether the lid is on), sides that run dry by it, and temperatures between a simmer and the boil, where heat is turned
  * down some seconds sooner by one reckoning than by the other.
  */
@@ -29,10 +30,11 @@ public final class Undisturbed {
     public static List<String> faults(Scene scene, Plan plan) {
         Script script = new Script(scene, new Cores());
         Map<Integer, List<double[]>> seen = new HashMap<>();
-        Trial.Planned planned = Trial.undisturbed(
-                script,
-                (side, minute, grams, coolest) ->
-                        seen.computeIfAbsent(side, key -> new ArrayList<>()).add(new double[] {grams, coolest}));
+        Trial.Planned planned = Trial.undisturbed(script, into(seen));
+        Script open = new Script(scene, new Cores());
+        open.loads.replaceAll(Undisturbed::withoutLid);
+        Map<Integer, List<double[]>> uncovered = new HashMap<>();
+        Trial.undisturbed(open, into(uncovered));
         List<String> faults = new ArrayList<>();
         Map<String, Set<Evening.Problem.Kind>> named = plan.evening().problems().stream()
                 .collect(Collectors.groupingBy(
@@ -47,6 +49,7 @@ public final class Undisturbed {
                             faults,
                             side,
                             seen.get(place),
+                            uncovered.get(place),
                             script.sides.get(place).kind());
                 }
                 place++;
@@ -60,19 +63,58 @@ public final class Undisturbed {
         return faults;
     }
 
-    private static void compare(List<String> faults, SideEvening side, List<double[]> seen, Broth.Kind kind) {
-        for (int minute = 0; minute < Math.min(seen.size(), side.minutes().size()); minute++) {
+    private static TendedSide.Watcher into(Map<Integer, List<double[]>> seen) {
+        return (side, minute, grams, coolest) ->
+                seen.computeIfAbsent(side, key -> new ArrayList<>()).add(new double[] {grams, coolest});
+    }
+
+    private static Load withoutLid(Load load) {
+        return new Load(
+                load.drop(),
+                load.key(),
+                load.side(),
+                load.putIn(),
+                load.actor(),
+                load.hand(),
+                load.tended(),
+                load.needsBasket(),
+                load.raw(),
+                load.thin(),
+                false,
+                load.startC(),
+                load.warmsWithin(),
+                load.core(),
+                load.safeSeconds(),
+                load.parts());
+    }
+
+    private static void compare(
+            List<String> faults, SideEvening side, List<double[]> seen, List<double[]> uncovered, Broth.Kind kind) {
+        int minutes =
+                Math.min(Math.min(seen.size(), uncovered.size()), side.minutes().size());
+        for (int minute = 0; minute < minutes; minute++) {
             double celsius = side.minutes().get(minute).celsius();
-            double kelvin = seen.get(minute)[1] - celsius;
-            boolean simmers = Math.min(celsius, seen.get(minute)[1]) > kind.keptC() - BELOW_KEPT_K;
-            double level = (seen.get(minute)[0] - side.minutes().get(minute).ml()) / kind.fillG();
-            if (Math.abs(kelvin) > TOLERANCE_K && !simmers) {
+            double kelvin = outside(celsius, seen.get(minute)[1], uncovered.get(minute)[1]);
+            boolean simmers =
+                    Math.min(celsius, Math.min(seen.get(minute)[1], uncovered.get(minute)[1]))
+                            > kind.keptC() - BELOW_KEPT_K;
+            double level = outside(
+                            side.minutes().get(minute).ml(),
+                            seen.get(minute)[0],
+                            uncovered.get(minute)[0])
+                    / kind.fillG();
+            if (kelvin > TOLERANCE_K && !simmers) {
                 faults.add(side.side() + " minute " + minute + ": " + kelvin + " K");
             }
-            if (Math.abs(level) > TOLERANCE_LEVEL) {
+            if (level > TOLERANCE_LEVEL) {
                 faults.add(side.side() + " minute " + minute + ": " + level + " of its fill");
             }
         }
+    }
+
+    /** How far a figure is out of the range between two others. */
+    private static double outside(double figure, double one, double other) {
+        return Math.max(0, Math.max(Math.min(one, other) - figure, figure - Math.max(one, other)));
     }
 
     private static boolean isNamed(Happening one, Script script, Map<String, Set<Evening.Problem.Kind>> named) {

@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"b9e46f289f8a1bf8", "75fd38d4ff590cc6", "f21ca13d823c0c1d"};
+    private static final String[] HASHES = {"fb91b46b99ffc293", "f614757876b551e4", "f1f18cf3d2c86a86"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
