@@ -73,7 +73,7 @@ final class Broth {
     /** The lid may be on while it comes back from what nobody holds in chopsticks. */
     private boolean lid;
 
-    /** By then that has drawn what it draws at once [s from sitting down]. */
+    /** It stays on at least until then [s from sitting down]. */
     private int lidUntil;
 
     Broth(Kind kind) {
@@ -204,7 +204,7 @@ final class Broth {
         grams = Math.max(0, grams - ml);
     }
 
-    /** Something went in under which the lid may go on, at least until it has drawn what it draws at once [s]. */
+    /** Something went in under which the lid may go on until the simmer is back, and no sooner than then [s]. */
     void cover(int until) {
         lid = true;
         lidUntil = Math.max(lidUntil, until);

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param needsBasket it takes one of the side's places
  * @param raw it may go only into a side above its floor
  * @param thin it takes the broth's temperature at once
- * @param lid the lid may go on while its side comes back
+ * @param lidFor how long the lid may be on at least, and until its side is back; {@link #NO_LID} where somebody holds it [s]
  * @param startC [°C]
  * @param warmsWithin its time constant where it is thick [s]
  * @param core what its core must come to; null where no core decides
@@ -33,13 +33,14 @@ record Load(
         boolean needsBasket,
         boolean raw,
         boolean thin,
-        boolean lid,
+        int lidFor,
         double startC,
         double warmsWithin,
         Cores.@Nullable Core core,
         double safeSeconds,
         List<Part> parts) {
     static final int NO_HAND = -1;
+    static final int NO_LID = -1;
 
     enum Tended {
         /** A slice between chopsticks. */

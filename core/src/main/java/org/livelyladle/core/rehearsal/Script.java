@@ -262,7 +262,7 @@ final class Script {
                 !loose && !inTurns,
                 cut.safeCoreC() != null,
                 isThin(cut),
-                !cut.byHand(),
+                cut.byHand() ? Load.NO_LID : 0,
                 startC,
                 warmsWithin(stays),
                 core(cut, item, startC),

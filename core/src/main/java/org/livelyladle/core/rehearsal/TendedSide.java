@@ -114,8 +114,8 @@ final class TendedSide {
         } else {
             broth.lump(place, load.foodG() * more, load.ml() * more, load.startC(), load.warmsWithin());
         }
-        if (load.lid()) {
-            broth.cover(second + (load.thin() ? 0 : (int) Math.ceil(load.warmsWithin())));
+        if (load.lidFor() != Load.NO_LID) {
+            broth.cover(second + load.lidFor());
         }
         lastIn = load.drop();
         rawInside += load.raw() ? 1 : 0;

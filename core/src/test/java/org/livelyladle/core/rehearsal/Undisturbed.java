@@ -1,10 +1,12 @@
 package org.livelyladle.core.rehearsal;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.PotEvening;
@@ -13,8 +15,8 @@ import org.livelyladle.core.plan.Plan;
 
 /**
  * An evening without a mistake, by the simulator of the rehearsal, against what the planner foresees: two reckonings that
- * share no code. How long the lid is on while a side comes back hangs on a tenth of a kelvin in the planner's, so it must lie
- * within what this one says with lids and without any. Left out are pots whose heat is too weak by the plan's own word (where it hangs on a tenth of a kelvin
+ * share no code. Whether the lid goes on for something that meets a simmering side hangs on a tenth of a kelvin, so the planner's
+ * must lie within what this one says of lids as they are, of lids kept on until food has drawn what it draws at once, and of none. Left out are pots whose heat is too weak by the plan's own word (where it hangs on a tenth of a kelvin
  * whether the lid is on), sides that run dry by it, and temperatures between a simmer and the boil, where heat is turned
  * down some seconds sooner by one reckoning than by the other.
  */
@@ -31,10 +33,14 @@ public final class Undisturbed {
         Script script = new Script(scene, new Cores());
         Map<Integer, List<double[]>> seen = new HashMap<>();
         Trial.Planned planned = Trial.undisturbed(script, into(seen));
-        Script open = new Script(scene, new Cores());
-        open.loads.replaceAll(Undisturbed::withoutLid);
-        Map<Integer, List<double[]>> uncovered = new HashMap<>();
-        Trial.undisturbed(open, into(uncovered));
+        List<Map<Integer, List<double[]>>> all = List.of(
+                seen,
+                played(scene, load -> Load.NO_LID),
+                played(
+                        scene,
+                        load -> load.lidFor() == Load.NO_LID
+                                ? Load.NO_LID
+                                : load.thin() ? 0 : (int) Math.ceil(load.warmsWithin())));
         List<String> faults = new ArrayList<>();
         Map<String, Set<Evening.Problem.Kind>> named = plan.evening().problems().stream()
                 .collect(Collectors.groupingBy(
@@ -45,11 +51,11 @@ public final class Undisturbed {
             for (SideEvening side : pot.sides()) {
                 Set<Evening.Problem.Kind> own = named.getOrDefault(side.side(), Set.of());
                 if (!weak && !own.contains(Evening.Problem.Kind.DRY)) {
+                    int here = place;
                     compare(
                             faults,
                             side,
-                            seen.get(place),
-                            uncovered.get(place),
+                            all.stream().map(one -> one.get(here)).toList(),
                             script.sides.get(place).kind());
                 }
                 place++;
@@ -68,7 +74,15 @@ public final class Undisturbed {
                 seen.computeIfAbsent(side, key -> new ArrayList<>()).add(new double[] {grams, coolest});
     }
 
-    private static Load withoutLid(Load load) {
+    private static Map<Integer, List<double[]>> played(Scene scene, ToIntFunction<Load> lidFor) {
+        Script script = new Script(scene, new Cores());
+        script.loads.replaceAll(load -> covered(load, lidFor.applyAsInt(load)));
+        Map<Integer, List<double[]>> seen = new HashMap<>();
+        Trial.undisturbed(script, into(seen));
+        return seen;
+    }
+
+    private static Load covered(Load load, int lidFor) {
         return new Load(
                 load.drop(),
                 load.key(),
@@ -80,7 +94,7 @@ public final class Undisturbed {
                 load.needsBasket(),
                 load.raw(),
                 load.thin(),
-                false,
+                lidFor,
                 load.startC(),
                 load.warmsWithin(),
                 load.core(),
@@ -88,21 +102,19 @@ public final class Undisturbed {
                 load.parts());
     }
 
-    private static void compare(
-            List<String> faults, SideEvening side, List<double[]> seen, List<double[]> uncovered, Broth.Kind kind) {
-        int minutes =
-                Math.min(Math.min(seen.size(), uncovered.size()), side.minutes().size());
-        for (int minute = 0; minute < minutes; minute++) {
-            double celsius = side.minutes().get(minute).celsius();
-            double kelvin = outside(celsius, seen.get(minute)[1], uncovered.get(minute)[1]);
-            boolean simmers =
-                    Math.min(celsius, Math.min(seen.get(minute)[1], uncovered.get(minute)[1]))
-                            > kind.keptC() - BELOW_KEPT_K;
-            double level = outside(
-                            side.minutes().get(minute).ml(),
-                            seen.get(minute)[0],
-                            uncovered.get(minute)[0])
-                    / kind.fillG();
+    private static void compare(List<String> faults, SideEvening side, List<List<double[]>> seen, Broth.Kind kind) {
+        int minutes = Math.min(
+                side.minutes().size(), seen.stream().mapToInt(List::size).min().orElse(0));
+        for (int i = 0; i < minutes; i++) {
+            int minute = i;
+            SideEvening.Minute own = side.minutes().get(minute);
+            DoubleSummaryStatistics celsius =
+                    seen.stream().mapToDouble(one -> one.get(minute)[1]).summaryStatistics();
+            DoubleSummaryStatistics grams =
+                    seen.stream().mapToDouble(one -> one.get(minute)[0]).summaryStatistics();
+            boolean simmers = Math.min(own.celsius(), celsius.getMin()) > kind.keptC() - BELOW_KEPT_K;
+            double kelvin = outside(own.celsius(), celsius);
+            double level = outside(own.ml(), grams) / kind.fillG();
             if (kelvin > TOLERANCE_K && !simmers) {
                 faults.add(side.side() + " minute " + minute + ": " + kelvin + " K");
             }
@@ -112,9 +124,9 @@ public final class Undisturbed {
         }
     }
 
-    /** How far a figure is out of the range between two others. */
-    private static double outside(double figure, double one, double other) {
-        return Math.max(0, Math.max(Math.min(one, other) - figure, figure - Math.max(one, other)));
+    /** How far a figure is out of the range of others. */
+    private static double outside(double figure, DoubleSummaryStatistics others) {
+        return Math.max(0, Math.max(others.getMin() - figure, figure - others.getMax()));
     }
 
     private static boolean isNamed(Happening one, Script script, Map<String, Set<Evening.Problem.Kind>> named) {
