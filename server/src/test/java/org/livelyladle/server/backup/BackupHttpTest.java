@@ -15,14 +15,12 @@ import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.livelyladle.core.Parties;
 import org.livelyladle.server.ServerTest;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpHeaders;
@@ -128,33 +126,6 @@ class BackupHttpTest extends ServerTest {
                         .at("/household/people/0/name")
                         .asString())
                 .isEqualTo("Ann");
-    }
-
-    /** Parties of all kinds, some saved twice, some with events and a journal. */
-    @Test
-    void twoHundredSeededPartiesComeBackToTheByte() throws Exception {
-        empty();
-        for (long seed = 0; seed < 200; seed++) {
-            ObjectNode brief = (ObjectNode) json.valueToTree(Parties.random(seed));
-            MvcResult made = send(
-                    post("/api/parties/import").contentType(APPLICATION_JSON).content(brief.toString()));
-            assertThat(made.getResponse().getStatus()).as("seed " + seed).isEqualTo(201);
-            String address = "/api/parties/" + body(made).get("id").asString();
-            if (seed % 3 == 0) {
-                put(address + "/brief", 1, brief.put("title", "Again " + seed).toString());
-            }
-            if (seed % 5 == 0) {
-                send(post(address + "/events").contentType(APPLICATION_JSON).content("""
-                        [{"id": "%s", "at": "2026-11-24T15:00:00Z", "type": "TASK_DONE", "subject": "table:lay"}]""".formatted(new UUID(seed, 7))));
-                put(address + "/journal", 0, """
-                        {"format": "lively-ladle/journal", "formatVersion": 1, "note": "seed %d"}""".formatted(seed));
-            }
-        }
-        byte[] taken = backup();
-        empty();
-
-        assertThat(body(restore(taken)).toString()).isEqualTo("{\"parties\":200,\"revisions\":267,\"events\":40}");
-        assertThat(backup()).isEqualTo(taken);
     }
 
     /** Nothing doubles, what was there besides stays, and whoever edits the party goes on from a revision of its own. */
