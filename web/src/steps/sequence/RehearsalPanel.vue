@@ -124,7 +124,7 @@ const part = computed(() => (view.value && view.value.of > 0 ? view.value.played
       <template v-if="result.moments.length > 0">
         <h3>Where it is weakest</h3>
         <ol class="moments">
-          <li v-for="moment in result.moments" :key="moment.text">
+          <li v-for="(moment, i) in result.moments" :key="i">
             <button type="button" class="row-button" @click="emit('show', moment)">
               <b>{{ clockAfter(began, moment.fromMinute * 60) }}</b> {{ moment.text }}
             </button>

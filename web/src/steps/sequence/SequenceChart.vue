@@ -195,7 +195,7 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
         <path :d="`M${x(soup.at)} ${band.y + band.drops - 6}h10a5 5 0 0 1 -10 0Z`" />
         <title>Soup from {{ clockAfter(began, soup.at) }}: nothing raw is in it</title>
       </g>
-      <g v-for="moment in band.weak" :key="moment.text" class="weak">
+      <g v-for="(moment, i) in band.weak" :key="i" class="weak">
         <path :d="`M${x(moment.fromMinute * 60)} ${band.y + 5}v-4H${x(moment.toMinute * 60)}v4`" />
         <rect
           :x="x(moment.fromMinute * 60)"

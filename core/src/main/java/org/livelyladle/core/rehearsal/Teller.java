@@ -146,9 +146,12 @@ final class Teller {
         boolean sure = helps - half > 0;
         Share then = tally.any();
         String shares = percent(then) + " of evenings with trouble instead of " + percent(before);
+        boolean worse = helps + half < 0;
         String text = sure
-                ? "Helps: " + shares
-                : helps + half < 0 ? "Makes it worse: " + shares : "Makes no difference that could be told";
+                ? "Helps: " + (then.share() <= before.share() ? shares : "trouble no rarer, but less grave")
+                : worse
+                        ? "Makes it worse: " + (then.share() >= before.share() ? shares : "trouble rarer, but graver")
+                        : "Makes no difference that could be told";
         return new Change(label, edit, then, chances(tally), helps, helps - half, helps + half, sure, text);
     }
 
