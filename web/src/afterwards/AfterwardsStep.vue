@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Journal } from '@/api/types'
-import { usual } from '@/api/parts'
 import { useOpenParty } from '@/party/useOpenParty'
-import { ATE, LEFT_PARTS, LEFT_STATES } from '@/party/words'
+import { ATE } from '@/party/words'
 import { sideName } from '@/party/sideNames'
 import ChipChoice from '@/ui/ChipChoice.vue'
-import FigureText from '@/ui/FigureText.vue'
 import MeasureInput from '@/ui/MeasureInput.vue'
 import { vSaid } from '@/ui/said'
 import { cents } from '@/steps/shopping/lists'
 import KeepingList from './KeepingList.vue'
+import LeftList from './LeftList.vue'
 import LessonPanel from './LessonPanel.vue'
+import NextDayList from './NextDayList.vue'
+import TimingList from './TimingList.vue'
 import { useJournal } from './useJournal'
 
 /** Closing the evening: what is left, who ate how much, what it cost. All of it may be left out, and taken back. */
@@ -19,43 +20,11 @@ const { party, brief, plan } = useOpenParty()
 const { journal, view, lesson, problem, load, edit, take } = useJournal(party.id)
 void load()
 
-type Left = Journal['left'][number]
 const MARKS = [1, 2, 3, 4, 5].map((mark) => ({ value: String(mark), label: String(mark) }))
-const weighing = ref<string>()
 const taught = ref(false)
 
-const rows = computed(() =>
-  plan.value.portions.cuts
-    .filter((cut) => cut.grams.value > 0)
-    .map((cut) => ({ ...cut, left: journal.value?.left.find((left) => left.cut === cut.cut) })),
-)
-const unsaid = computed(() => rows.value.filter((row) => !row.left).length)
 const ateOf = (guest: string) => journal.value?.guests.find((came) => came.guest === guest)?.ate ?? ''
 const brothOf = (side: string) => journal.value?.broths.find((broth) => broth.side === side)?.ml
-
-/** A tap on what was said takes it back. */
-function say(cut: string, change: Partial<Left>): void {
-  void edit((draft) => {
-    const was = draft.left.find((left) => left.cut === cut)
-    const isTakenBack = was && change.part && was.part === change.part && was.grams === undefined
-    const others = draft.left.filter((left) => left.cut !== cut)
-    draft.left = isTakenBack
-      ? others
-      : [...others, { ...usual('JournalLeft'), cut, ...was, grams: undefined, ...change }]
-  })
-}
-
-/** A weight counts in place of the word. */
-function weigh(cut: string, grams: number | null | undefined): void {
-  say(cut, typeof grams === 'number' ? { grams, part: 'NONE' } : { part: undefined })
-}
-
-const nothingLeft = () =>
-  edit((draft) => {
-    for (const row of rows.value)
-      if (!draft.left.some((left) => left.cut === row.cut))
-        draft.left.push({ ...usual('JournalLeft'), cut: row.cut })
-  })
 
 function came(guest: string, ate: Journal['guests'][number]['ate']): void {
   void edit((draft) => {
@@ -100,54 +69,10 @@ async function takeLesson(): Promise<void> {
   </div>
   <p v-if="problem" class="unmet" role="alert">{{ problem }}</p>
   <template v-if="journal && view">
-    <section aria-label="What is left">
-      <div class="title">
-        <h2>What is left</h2>
-        <button v-if="unsaid > 0" type="button" class="chip" @click="nothingLeft">
-          {{ unsaid === rows.length ? 'Nothing is left' : 'Nothing of the rest' }}
-        </button>
-      </div>
-      <ul class="rows">
-        <li v-for="row in rows" :key="row.cut">
-          <span class="name">{{ row.name }}</span>
-          <span class="of"><FigureText :figure="row.grams" /></span>
-          <span class="choice-row">
-            <ChipChoice
-              :options="LEFT_PARTS"
-              :on="row.left && row.left.grams === undefined ? row.left.part : ''"
-              :of="`of ${row.name} left`"
-              @choose="(part) => say(row.cut, { part: part as Left['part'] })"
-            />
-            <MeasureInput
-              v-if="weighing === row.cut || row.left?.grams !== undefined"
-              inline
-              class="weight"
-              :units="brief.units"
-              measure="weight"
-              :label="`${row.name} left`"
-              :model-value="row.left?.grams"
-              @update:model-value="(grams) => weigh(row.cut, grams)"
-            />
-            <button v-else type="button" class="chip faint" @click="weighing = row.cut">weighed</button>
-          </span>
-          <span
-            v-if="row.left && (row.left.part !== 'NONE' || row.left.grams)"
-            class="choice-row state"
-            role="group"
-            :aria-label="`Where ${row.name} was`"
-          >
-            <ChipChoice
-              :options="LEFT_STATES"
-              :on="row.left.state"
-              @choose="(state) => say(row.cut, { ...row.left, part: undefined, state })"
-            />
-          </span>
-        </li>
-      </ul>
-    </section>
+    <LeftList class="part" :journal="journal" @edit="edit" />
     <section aria-label="Who ate how much">
       <h2>Who ate how much</h2>
-      <ul class="rows">
+      <ul class="said-rows">
         <li v-for="guest in brief.guests" :key="guest.id">
           <span class="name">{{ guest.name }}</span>
           <span class="choice-row">
@@ -175,7 +100,9 @@ async function takeLesson(): Promise<void> {
         />
       </div>
     </section>
-    <KeepingList v-if="view.keeping.length > 0" :keeping="view.keeping" />
+    <KeepingList v-if="view.keeping.length > 0" :party="party.id" :keeping="view.keeping" />
+    <NextDayList v-if="view.nextDay.length > 0" class="part" :meals="view.nextDay" :brief="brief" />
+    <TimingList class="part" :journal="journal" :timings="view.timings" @edit="edit" />
     <section class="last" aria-label="The evening">
       <label class="field">
         <span class="quiet">What it cost, {{ brief.currency }}</span>
@@ -200,50 +127,12 @@ async function takeLesson(): Promise<void> {
   </template>
 </template>
 
+<style src="./rows.css" />
+
 <style scoped>
-section {
+section,
+.part {
   padding-top: 22px;
-}
-
-.title {
-  display: flex;
-  align-items: baseline;
-  gap: 16px;
-}
-
-.rows {
-  list-style: none;
-  padding: 0;
-}
-
-.rows li {
-  display: grid;
-  grid-template-columns: minmax(150px, 1.2fr) 72px minmax(0, 3fr);
-  align-items: center;
-  gap: 4px 14px;
-  padding: 7px 0;
-  border-bottom: 1px solid var(--hair);
-}
-
-.rows li:has(> :nth-child(2):last-child) {
-  grid-template-columns: minmax(150px, 1.2fr) minmax(0, 3.6fr);
-}
-
-.name {
-  font-weight: 600;
-}
-
-.of {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
-}
-
-.state {
-  grid-column: 3;
-}
-
-.weight {
-  width: 110px;
 }
 
 .broths {
@@ -276,15 +165,6 @@ section {
 }
 
 @media (max-width: 700px) {
-  .rows li,
-  .rows li:has(> :nth-child(2):last-child) {
-    grid-template-columns: minmax(0, 1fr) auto;
-  }
-
-  .rows .choice-row {
-    grid-column: 1 / -1;
-  }
-
   .last {
     grid-template-columns: minmax(0, 1fr);
   }

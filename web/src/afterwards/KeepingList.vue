@@ -4,7 +4,7 @@ import { KEEPING_WAYS, labelOf } from '@/party/words'
 import { dayText } from '@/ui/time'
 
 /** What to do with what is left, and until when; what is thrown away comes last. */
-defineProps<{ keeping: JournalView['keeping'] }>()
+defineProps<{ party: string; keeping: JournalView['keeping'] }>()
 </script>
 
 <template>
@@ -23,7 +23,10 @@ defineProps<{ keeping: JournalView['keeping'] }>()
         </span>
       </li>
     </ul>
-    <p class="quiet">Label it with its day. In doubt throw it away; local rules come first.</p>
+    <p class="quiet">
+      Label it with its day: <a :href="`/api/parties/${party}/labels.pdf`" download>labels to print (A4)</a>.
+      In doubt throw it away; local rules come first.
+    </p>
   </section>
 </template>
 

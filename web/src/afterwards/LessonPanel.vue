@@ -1,13 +1,30 @@
 <script setup lang="ts">
+import { computed, ref } from 'vue'
 import type { Lesson } from '@/api/types'
 
 /** What evenings would teach the household: was, would be, from how many; taken by one tap. */
-defineProps<{ lesson: Lesson; taught: boolean }>()
+const props = defineProps<{ lesson: Lesson; taught: boolean }>()
 defineEmits<{ take: [] }>()
 
 type Change = Lesson['changes'][number]
-const nameOf = ({ subject, name }: Change) =>
-  subject === 'PORTION' ? `${name}, a head` : `${name}, of a portion`
+/** The rest of a long lesson is unfolded on request. */
+const FIRST = 5
+const isWhole = ref(false)
+const shown = computed(() => {
+  const byWeight = [...props.lesson.changes].sort((one, other) => sizeOf(other) - sizeOf(one))
+  return isWhole.value ? byWeight : byWeight.slice(0, FIRST)
+})
+const sizeOf = ({ was, becomes }: Change) => Math.abs(Math.log((becomes + 1) / (was + 1)))
+
+const OF: Record<Change['subject'], string> = {
+  PORTION: 'a head',
+  APPETITE: 'of a portion',
+  CUT_TIME: 'of its usual time',
+  TASK_TIME: 'of the usual time',
+  BOIL_TIME: 'of the usual time to the boil',
+  FUEL: 'of the usual fuel',
+}
+const nameOf = ({ subject, name }: Change) => `${name}, ${OF[subject]}`
 const unitOf = ({ subject }: Change) => (subject === 'PORTION' ? 'g' : '%')
 const many = (count: number) => (count === 1 ? 'one evening' : `${count} evenings`)
 </script>
@@ -26,7 +43,7 @@ const many = (count: number) => (count === 1 ? 'one evening' : `${count} evening
           </tr>
         </thead>
         <tbody>
-          <tr v-for="change in lesson.changes" :key="change.subject + change.of">
+          <tr v-for="change in shown" :key="change.subject + change.of + change.by">
             <th scope="row">{{ nameOf(change) }}</th>
             <td>{{ change.was }} {{ unitOf(change) }}</td>
             <td class="key">{{ change.becomes }} {{ unitOf(change) }}</td>
@@ -35,6 +52,14 @@ const many = (count: number) => (count === 1 ? 'one evening' : `${count} evening
         </tbody>
       </table>
       <p v-else>It went as planned: no amount changes.</p>
+      <button
+        v-if="shown.length < lesson.changes.length"
+        type="button"
+        class="chip faint"
+        @click="isWhole = true"
+      >
+        and {{ lesson.changes.length - shown.length }} more
+      </button>
       <p class="quiet">
         From {{ lesson.evenings.map((evening) => evening.title).join(', ') }}. One evening moves an amount
         only a little; parties that are there stay as they are.
@@ -45,8 +70,8 @@ const many = (count: number) => (count === 1 ? 'one evening' : `${count} evening
     </template>
     <p v-else-if="taught" role="status">Taken: the next party is planned with it.</p>
     <p v-else class="quiet">
-      Say what is left of a kind of food, or how much somebody of your book ate, and the next party is planned
-      a little closer to it.
+      Say what is left of a kind of food, how much somebody of your book ate, or what took longer, and the
+      next party is planned a little closer to it.
     </p>
   </section>
 </template>

@@ -7,6 +7,14 @@ import AfterwardsStep from './AfterwardsStep.vue'
 
 useTestServer()
 
+const LAY = {
+  subject: 'TASK_TIME' as const,
+  of: 'table:lay',
+  by: 'edda',
+  name: 'Lay the table, Edda',
+  expected: 12,
+  happened: 12,
+}
 const NOTHING: Lesson = { evenings: [], changes: [], after: {} as Lesson['after'] }
 const TAUGHT: Lesson = {
   evenings: [{ party: 'p', title: 'Supper', outcome: { on: '2026-11-28', seen: [] } }],
@@ -17,8 +25,24 @@ const TAUGHT: Lesson = {
 beforeEach(() => {
   server.journal = {
     revision: 0,
-    journal: { format: 'lively-ladle/journal', formatVersion: 1, left: [], broths: [], guests: [], note: '' },
+    journal: {
+      format: 'lively-ladle/journal',
+      formatVersion: 1,
+      left: [],
+      broths: [],
+      guests: [],
+      times: [],
+      note: '',
+    },
     keeping: [],
+    nextDay: [],
+    timings: [
+      { usual: LAY, unit: 'min', marked: 20 },
+      {
+        usual: { subject: 'CUT_TIME', of: 'beef.sliced', name: 'Beef', expected: 20, happened: 20 },
+        unit: 's',
+      },
+    ],
   }
   server.lesson = NOTHING
 })
@@ -80,4 +104,47 @@ it('shows what it teaches before it is taken', async () => {
   await flushPromises()
   expect(server.taken).toBe(true)
   expect(view.find('.lesson').text()).toContain('the next party is planned with it')
+})
+
+it('offers what marks tell of times, takes other times by hand, and back', async () => {
+  const { view, tap } = await step()
+  await tap('Lay the table, Edda took that')
+  expect(said().times).toEqual([{ ...LAY, happened: 20 }])
+  await tap('Take back Lay the table, Edda')
+  expect(said().times).toEqual([])
+  await view
+    .findAll('button.chip')
+    .find((chip) => chip.text() === 'Something else')
+    ?.trigger('click')
+  await view.find('select').setValue('CUT_TIME beef.sliced ')
+  await flushPromises()
+  await view.find('[aria-label="Beef took, s"]').setValue('30')
+  await flushPromises()
+  expect(said().times).toMatchObject([{ subject: 'CUT_TIME', of: 'beef.sliced', expected: 20, happened: 30 }])
+})
+
+it('says what may be cooked of it, how much is to be added and for whom it is not', async () => {
+  server.journal = {
+    ...server.journal,
+    nextDay: [
+      {
+        kind: 'SOUP',
+        name: 'Soup of herb broth',
+        people: 3,
+        until: '2026-11-29',
+        parts: [
+          { name: 'Herb broth', amount: '1.05 l', toGet: false },
+          { name: 'Rice', amount: '225 g dry', toGet: true },
+        ],
+        allergens: ['EGGS'],
+        notFor: [{ guest: 'ada', needs: 'vegan' }],
+        how: ['Boil.'],
+      },
+    ],
+  }
+  const { view } = await step()
+  const text = view.find('[aria-label="The day after"]').text()
+  expect(text).toContain('Soup of herb broth, for 3')
+  expect(text).toMatch(/225 g dry\s*Rice\s*to add/)
+  expect(text).toContain('Not for Ada: vegan.')
 })

@@ -276,6 +276,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/household/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["book"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forget_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/learning": {
         parameters: {
             query?: never;
@@ -749,6 +781,22 @@ export interface paths {
         };
         get: operations["get"];
         put: operations["put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parties/{id}/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["labels"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1247,6 +1295,8 @@ export interface components {
             ownIngredients: components["schemas"]["OwnIngredient"][];
             /** @default [] */
             ownSauces: components["schemas"]["OwnSauce"][];
+            /** @default [] */
+            paces: components["schemas"]["Pace"][];
             pantry: components["schemas"]["PantryItem"][];
             portionsPerAdult: {
                 [key: string]: number;
@@ -2009,6 +2059,23 @@ export interface components {
             /** @default [] */
             needs: ("VEGAN" | "VEGETARIAN" | "NO_PORK" | "NO_BEEF" | "NO_ALCOHOL" | "GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS" | "PREGNANT" | "SMALL_CHILD" | "IMMUNE_WEAK" | "LOW_SALT")[];
         };
+        GuestBook: {
+            people: components["schemas"]["GuestBookEntry"][];
+        };
+        GuestBookEntry: {
+            /** Format: int32 */
+            evenings: number;
+            favourites: string[];
+            guest: string;
+            /** Format: date */
+            lastOn?: string;
+            leaves: string[];
+        };
+        GuestBookServiceForgotten: {
+            household: components["schemas"]["HouseholdView"];
+            /** Format: int32 */
+            parties: number;
+        };
         GuestTotal: {
             budgets: components["schemas"]["GuestTotalCategoryBudget"][];
             empty: ("MEAT" | "SEAFOOD" | "BALLS" | "TOFU" | "MUSHROOMS" | "LEAVES" | "ROOTS" | "VEGETABLES" | "STARCH" | "LARDER")[];
@@ -2032,7 +2099,17 @@ export interface components {
             celsius: number;
         };
         HeatSource: {
+            /**
+             * Format: double
+             * @default 1
+             */
+            boilTimes: number;
             circuit?: string;
+            /**
+             * Format: double
+             * @default 1
+             */
+            fuelTimes: number;
             /** @enum {string} */
             kind: "BUTANE" | "INDUCTION" | "HOT_PLATE" | "BUILT_IN";
             /** Format: int32 */
@@ -2104,6 +2181,8 @@ export interface components {
             ownIngredients: components["schemas"]["OwnIngredient"][];
             /** @default [] */
             ownSauces: components["schemas"]["OwnSauce"][];
+            /** @default [] */
+            paces: components["schemas"]["Pace"][];
             pantry: components["schemas"]["PantryItem"][];
             people: components["schemas"]["Guest"][];
             portionsPerAdult?: {
@@ -2147,7 +2226,7 @@ export interface components {
             brief: components["schemas"]["Brief"];
             id?: string;
             /** @enum {string} */
-            part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH" | "SAUCE";
+            part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "TIMES" | "PERSON" | "FOOD" | "BROTH" | "SAUCE";
         };
         HouseholdOffer: {
             brief: components["schemas"]["Brief"];
@@ -2155,7 +2234,7 @@ export interface components {
             id?: string;
             label: string;
             /** @enum {string} */
-            part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH" | "SAUCE";
+            part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "TIMES" | "PERSON" | "FOOD" | "BROTH" | "SAUCE";
         };
         HouseholdView: {
             household: components["schemas"]["Household"];
@@ -2233,6 +2312,8 @@ export interface components {
             mark?: number;
             /** @default  */
             note: string;
+            /** @default [] */
+            times: components["schemas"]["JournalTook"][];
         };
         JournalBrothLeft: {
             /** Format: double */
@@ -2259,11 +2340,24 @@ export interface components {
              */
             state: "UNTOUCHED" | "FROM_TABLE" | "COOKED";
         };
+        JournalTook: {
+            by?: string;
+            /** Format: double */
+            expected: number;
+            /** Format: double */
+            happened: number;
+            name: string;
+            of: string;
+            /** @enum {string} */
+            subject: "PORTION" | "APPETITE" | "CUT_TIME" | "TASK_TIME" | "BOIL_TIME" | "FUEL";
+        };
         JournalView: {
             journal: components["schemas"]["Journal"];
             keeping: components["schemas"]["Keeping"][];
+            nextDay: components["schemas"]["NextDay"][];
             /** Format: int32 */
             revision: number;
+            timings: components["schemas"]["Timing"][];
         };
         JsonNode: {
             array?: boolean;
@@ -2298,7 +2392,9 @@ export interface components {
             violations: components["schemas"]["Violation"][];
         };
         Keeping: {
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             amount: string;
+            isCooked: boolean;
             name: string;
             subject: string;
             /** Format: date */
@@ -2418,6 +2514,7 @@ export interface components {
         LessonChange: {
             /** Format: int32 */
             becomes: number;
+            by?: string;
             /** Format: int32 */
             evenings: number;
             name: string;
@@ -2644,6 +2741,28 @@ export interface components {
             title?: string;
             zone: string;
         };
+        NextDay: {
+            allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
+            how: string[];
+            /** @enum {string} */
+            kind: "SOUP" | "FRIED_RICE";
+            name: string;
+            notFor: components["schemas"]["NextDayNotFor"][];
+            parts: components["schemas"]["NextDayPart"][];
+            /** Format: int32 */
+            people: number;
+            /** Format: date */
+            until: string;
+        };
+        NextDayNotFor: {
+            guest: string;
+            needs: string;
+        };
+        NextDayPart: {
+            amount: string;
+            name: string;
+            toGet: boolean;
+        };
         Now: {
             /** Format: int32 */
             at: number;
@@ -2868,6 +2987,14 @@ export interface components {
             /** Format: double */
             ml: number;
         };
+        Pace: {
+            by?: string;
+            of: string;
+            /** @enum {string} */
+            subject: "PORTION" | "APPETITE" | "CUT_TIME" | "TASK_TIME" | "BOIL_TIME" | "FUEL";
+            /** Format: double */
+            times: number;
+        };
         PackProblem: {
             covers: components["schemas"]["PackProblemCover"][];
             needs: components["schemas"]["PackProblemNeed"][];
@@ -3082,6 +3209,8 @@ export interface components {
             fillPercent: number;
             /**
              * @default {
+             *       "boilTimes": 1,
+             *       "fuelTimes": 1,
              *       "kind": "BUTANE",
              *       "watts": 2200
              *     }
@@ -4071,6 +4200,12 @@ export interface components {
             /** Format: int32 */
             safe: number;
         };
+        Timing: {
+            /** Format: double */
+            marked?: number;
+            unit: string;
+            usual: components["schemas"]["JournalTook"];
+        };
         Turn: {
             /** @enum {string} */
             act: "DIP" | "BROWN" | "BASKET" | "FISH" | "SERVED";
@@ -4565,7 +4700,7 @@ export interface operations {
     forget: {
         parameters: {
             query: {
-                part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "PERSON" | "FOOD" | "BROTH" | "SAUCE";
+                part: "KITCHEN" | "COOKS" | "SHOPS" | "PANTRY" | "AMOUNTS" | "ORDER" | "BESIDE" | "TIMES" | "PERSON" | "FOOD" | "BROTH" | "SAUCE";
                 id?: string;
             };
             header?: never;
@@ -4621,6 +4756,48 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HouseholdView"];
+                };
+            };
+        };
+    };
+    book: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GuestBook"];
+                };
+            };
+        };
+    };
+    forget_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GuestBookServiceForgotten"];
                 };
             };
         };
@@ -5544,6 +5721,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["JournalView"];
+                };
+            };
+        };
+    };
+    labels: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

@@ -5,7 +5,8 @@ import { useMode } from '@/app/useMode'
 import ClashDialog from '@/ui/ClashDialog.vue'
 import BackupPart from './BackupPart.vue'
 import LookBack from './LookBack.vue'
-import { houseOf, ownOf, peopleOf } from './rows'
+import PeopleList from './PeopleList.vue'
+import { houseOf, ownOf } from './rows'
 import { useHousehold } from './store'
 
 /** What is kept from party to party: looked through, forgotten, taken out as a file and put in from one. */
@@ -19,11 +20,6 @@ document.title = 'Your household · Lively Ladle'
 const groups = computed(() =>
   kept.value
     ? [
-        {
-          title: 'People',
-          rows: peopleOf(kept.value),
-          none: 'Nobody yet. Open a guest of a party and keep them for next time.',
-        },
         { title: 'House', rows: houseOf(kept.value), none: '' },
         { title: 'Of your own', rows: ownOf(kept.value), none: 'No food or broth of your own yet.' },
       ]
@@ -61,10 +57,11 @@ async function read(event: Event): Promise<void> {
       <p v-if="household.problem" class="unmet" role="alert">{{ household.problem }}</p>
       <p v-if="replaced" role="status">The file is taken in.</p>
       <template v-if="kept">
-        <section v-for="group in groups" :key="group.title" :aria-label="group.title">
+        <PeopleList :kept="kept" />
+        <section v-for="group in groups" :key="group.title" class="kept-group" :aria-label="group.title">
           <h2>{{ group.title }}</h2>
           <p v-if="group.rows.length === 0" class="quiet">{{ group.none }}</p>
-          <ul>
+          <ul class="kept">
             <li v-for="row in group.rows" :key="row.part + row.id">
               <b>{{ row.name }}</b>
               <span class="quiet says">{{ row.says }}</span>
@@ -106,6 +103,8 @@ async function read(event: Event): Promise<void> {
   </div>
 </template>
 
+<style src="./kept.css" />
+
 <style scoped>
 .page {
   width: 100%;
@@ -137,30 +136,6 @@ main {
   box-shadow: 0 1px 0 var(--hair);
 }
 
-section {
-  padding-top: 14px;
-}
-
-h2 {
-  border-bottom: 2.5px solid var(--rim);
-  padding-bottom: 4px;
-}
-
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-
-li {
-  display: grid;
-  grid-template-columns: 220px minmax(0, 1fr) auto;
-  align-items: center;
-  gap: 4px 16px;
-  min-height: 48px;
-  border-bottom: 1px solid var(--hair);
-}
-
 .files {
   padding-top: 20px;
 }
@@ -183,17 +158,6 @@ li {
 
   main {
     padding: 18px 14px;
-  }
-
-  li {
-    grid-template-columns: minmax(0, 1fr) auto;
-    padding: 6px 0;
-  }
-
-  .says {
-    grid-row: 2;
-    grid-column: 1 / -1;
-    font-size: 14px;
   }
 }
 </style>

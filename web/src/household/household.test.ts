@@ -7,6 +7,7 @@ import { mounted } from '@/test/mounting'
 import { opened, server, useTestServer } from '@/test/server'
 import HouseholdNews from './HouseholdNews.vue'
 import KeepChip from './KeepChip.vue'
+import PeopleList from './PeopleList.vue'
 import { houseOf, peopleOf } from './rows'
 import { useHousehold } from './store'
 
@@ -61,24 +62,46 @@ it('is silent where nothing has changed, and where the party is to stay as it is
   expect(server.offers).toEqual([])
 })
 
+const aHousehold = () => ({
+  people: [{ ...aBrief().guests[0], name: 'Ada', needs: [{ kind: 'VEGAN', strength: 'DIET' }] }],
+  pots: [],
+  cooks: [{ id: 'c', name: 'Bo' }],
+  shops: [],
+  prices: { asOf: '2026-11-24', offers: [] },
+  pantry: [],
+  mealMinutes: 90,
+  paces: [],
+})
+
 it('says what is kept, and offers to forget only what somebody said', () => {
-  const household = {
-    ...usual('Household'),
-    people: [{ ...aBrief().guests[0], name: 'Ada', needs: [{ kind: 'VEGAN', strength: 'DIET' }] }],
-    pots: [],
-    cooks: [{ id: 'c', name: 'Bo' }],
-    shops: [],
-    prices: { asOf: '2026-11-24', offers: [] },
-    pantry: [],
-    mealMinutes: 90,
-  } as unknown as Household
+  const household = { ...usual('Household'), ...aHousehold() } as unknown as Household
 
   expect(peopleOf(household)[0]?.says).toContain('vegan')
   expect(
     houseOf(household)
       .filter((row) => row.usual)
       .map((row) => row.part),
-  ).toEqual(['KITCHEN', 'PANTRY', 'AMOUNTS', 'BESIDE'])
+  ).toEqual(['KITCHEN', 'PANTRY', 'AMOUNTS', 'TIMES', 'BESIDE'])
+})
+
+it('says how somebody was known, and erases them from past evenings when it is asked twice', async () => {
+  server.household = { ...usual('Household'), ...aHousehold() }
+  server.book = [{ guest: 'ada', evenings: 2, lastOn: '2026-11-14', favourites: ['Beef'], leaves: ['Tofu'] }]
+  const household = useHousehold()
+  await household.load()
+  const view = mounted(PeopleList, { kept: household.view?.household })
+  await flushPromises()
+  const row = view.find('[aria-label="People"] li')
+  expect(row.text()).toMatch(/here 2 times, last on .*14.* · loves Beef · leaves Tofu/)
+  await row.find('[aria-label="Forget Ada"]').trigger('click')
+  expect(server.taken, 'nothing is gone by one tap').toBe(false)
+  await row
+    .findAll('button')
+    .find((button) => button.text().startsWith('From past evenings'))
+    ?.trigger('click')
+  await flushPromises()
+  expect(server.taken).toBe(true)
+  expect(view.text()).toContain('Ada is erased, here and in 2 parties.')
 })
 
 it('merges what two editors put in, and asks only where both changed the same', async () => {

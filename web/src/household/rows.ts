@@ -1,6 +1,6 @@
 import { usual } from '@/api/parts'
 import { diff } from '@/party/changes'
-import type { Household, HouseholdPart } from '@/api/types'
+import type { GuestBook, Household, HouseholdPart } from '@/api/types'
 import { AISLES, APPETITES, HEATS, labelOf, needLabel } from '@/party/words'
 import { dayText } from '@/ui/time'
 
@@ -10,14 +10,28 @@ export interface KeptRow {
   id?: string
   name: string
   says: string
+  /** Of a person: to how many evenings that are over they came. */
+  evenings?: number
   /** Nobody has said it: there is nothing to forget. */
   usual?: boolean
 }
 
+type Known = GuestBook['people'][number]
+
 const listed = (names: string[], none: string) => (names.length > 0 ? names.join(', ') : none)
 const plural = (count: number, one: string) => `${count} ${count === 1 ? one : `${one}s`}`
 
-export const peopleOf = (household: Household): KeptRow[] =>
+const timesThere = ({ evenings, lastOn }: Known) =>
+  evenings === 0
+    ? []
+    : [`here ${evenings === 1 ? 'once' : `${evenings} times`}, last on ${dayText(lastOn ?? '')}`]
+const tasteOf = ({ favourites, leaves }: Known) => [
+  ...(favourites.length > 0 ? [`loves ${favourites.join(', ')}`] : []),
+  ...(leaves.length > 0 ? [`leaves ${leaves.join(', ')}`] : []),
+]
+
+/** @param book what evenings know of them */
+export const peopleOf = (household: Household, book: Known[] = []): KeptRow[] =>
   household.people.map((person) => ({
     part: 'PERSON',
     id: person.id,
@@ -26,7 +40,12 @@ export const peopleOf = (household: Household): KeptRow[] =>
       labelOf(APPETITES, person.appetite),
       `broths up to ${labelOf(HEATS, person.heat)}`,
       ...person.needs.map((need) => needLabel(need.kind)),
+      ...(person.portionPercent === 100 ? [] : [`eats ${person.portionPercent} % of a portion`]),
+      ...book
+        .filter((one) => one.guest === person.id)
+        .flatMap((one) => [...timesThere(one), ...tasteOf(one)]),
     ].join(' · '),
+    evenings: book.find((one) => one.guest === person.id)?.evenings,
   }))
 
 const isUsualHouse = ({ kitchen, altitudeM, saltBand }: Household): boolean => {
@@ -77,6 +96,15 @@ export const houseOf = (household: Household): KeptRow[] => [
       ? `${Math.round(gramsOf(household))} g a head, your own`
       : 'as the catalogue has them',
     usual: !household.portionsPerAdult,
+  },
+  {
+    part: 'TIMES',
+    name: 'Times',
+    says:
+      household.paces.length > 0
+        ? `${plural(household.paces.length, 'time')} as your evenings have taught`
+        : 'as the catalogue has them',
+    usual: household.paces.length === 0,
   },
   { part: 'ORDER', name: 'Way of eating', says: `${plural(household.mealMinutes, 'minute')} at the table` },
   {

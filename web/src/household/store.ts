@@ -35,6 +35,17 @@ export const useHousehold = defineStore('household', () => {
     before.value = gone ? was : undefined
   }
 
+  /** Takes somebody out of the book and of all that is over; it cannot be brought back. */
+  async function erase(id: string): Promise<number | undefined> {
+    let parties: number | undefined
+    await tell(async () => {
+      const answer = await ask(api.DELETE('/api/household/people/{id}', { params: { path: { id } } }))
+      parties = answer.parties
+      return answer.household
+    })
+    return parties
+  }
+
   const put = (household: Household) =>
     ask(
       api.PUT('/api/household', {
@@ -71,5 +82,5 @@ export const useHousehold = defineStore('household', () => {
     before.value = undefined
   }
 
-  return { view, problem, before, clash, load, keep, forget, replace, choose, bringBack }
+  return { view, problem, before, clash, load, keep, forget, erase, replace, choose, bringBack }
 })

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, NoConnection } from '@/api/client'
 import type { PartyEvent } from '@/api/types'
 import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { broth, CUP_ML, degrees, weight } from '@/ui/units'
+import { useScale } from '@/ui/useScale'
 import ChipChoice from '@/ui/ChipChoice.vue'
 import TickBox from '@/ui/TickBox.vue'
 import type { Probe } from './useProbe'
@@ -63,25 +63,19 @@ const pour = (what: 'WATER' | 'RESERVE') =>
   )
 
 const before = ref<number>()
-const scaleSays = ref('')
+const scale = useScale()
 /** The jug before and after: what is missing was poured. */
 async function weigh(): Promise<void> {
-  try {
-    const { grams, message } = await ask(api.GET('/api/scale'))
-    scaleSays.value = message ?? ''
-    if (grams === undefined || grams === null) return
-    if (before.value === undefined) {
-      before.value = grams
-      return
-    }
-    const poured = Math.round(before.value - grams)
-    before.value = undefined
-    if (poured > 0) ml.value = String(poured)
-    else scaleSays.value = 'The jug is no lighter than before.'
-  } catch (e) {
-    if (!(e instanceof NoConnection)) throw e
-    scaleSays.value = 'The scale cannot be asked now.'
+  const grams = await scale.grams()
+  if (grams === undefined) return
+  if (before.value === undefined) {
+    before.value = grams
+    return
   }
+  const poured = Math.round(before.value - grams)
+  before.value = undefined
+  if (poured > 0) ml.value = String(poured)
+  else scale.says.value = 'The jug is no lighter than before.'
 }
 
 const setHeat = (share: string, text: string) =>
@@ -134,7 +128,7 @@ const setHeat = (share: string, text: string) =>
         {{ before === undefined ? 'Weigh the jug before' : `${weight(brief.units, before)}; weigh it after` }}
       </button>
     </div>
-    <p v-if="scaleSays" class="quiet" role="status">{{ scaleSays }}</p>
+    <p v-if="scale.says.value" class="quiet" role="status">{{ scale.says.value }}</p>
     <div class="chips">
       <button type="button" class="chip" @click="pour('WATER')">{{ amount }} of water is in</button>
       <button type="button" class="chip" @click="pour('RESERVE')">{{ amount }} of reserve is in</button>

@@ -2,7 +2,7 @@
 
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, afterEach, vi } from 'vitest'
-import type { Brief, JournalView, Lesson, LookedBack, Plan, RehearsalView } from '@/api/types'
+import type { Brief, GuestBook, JournalView, Lesson, LookedBack, Plan, RehearsalView } from '@/api/types'
 import { useParty } from '@/party/store'
 import { aBrief, aLine, aPlan } from './data'
 
@@ -59,6 +59,8 @@ export const server = {
   journal: {} as JournalView,
   lesson: {} as Lesson,
   evenings: [] as LookedBack[],
+  /** What evenings know of people. */
+  book: [] as GuestBook['people'],
   taken: false,
   /** The rehearsal there is; none where the server has forgotten it. */
   rehearsal: undefined as RehearsalView | undefined,
@@ -115,6 +117,11 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   if (request.url.endsWith('/household-news')) {
     if (request.method === 'DELETE') server.offers = []
     return request.method === 'DELETE' ? new Response(null, { status: 204 }) : answer(200, server.offers)
+  }
+  if (request.url.includes('/household/people')) {
+    if (request.method === 'GET') return answer(200, { people: server.book })
+    server.taken = true
+    return answer(200, { household: { revision: 2, household: server.household }, parties: 2 })
   }
   if (request.url.endsWith('/household/evenings')) return answer(200, server.evenings)
   if (request.url.endsWith('/household/lesson')) {

@@ -56,7 +56,7 @@ it('takes a circuit away, and says how high the house is', async () => {
       circuits: [{ id: 'wall', name: 'Wall', watts: 3000 }],
     }
     const pot = draft.pots[0]
-    if (pot) pot.heat = { kind: 'INDUCTION', watts: 1800, circuit: 'wall' }
+    if (pot) pot.heat = { ...pot.heat, kind: 'INDUCTION', watts: 1800, circuit: 'wall' }
   })
   const view = mounted(HouseDialog)
   await view.find('input').setValue(1200)

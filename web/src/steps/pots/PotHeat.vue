@@ -73,7 +73,9 @@ function keep(): void {
     pot.boil = draft.value.boil
     pot.basketsPerSide = draft.value.basketsPerSide
     pot.reachedBy = draft.value.reachedBy
-    pot.heat = { ...heat.value, plateMm: heat.value.plateMm || undefined }
+    const isAnother = heat.value.kind !== pot.heat.kind || heat.value.watts !== pot.heat.watts
+    const taught = isAnother ? { boilTimes: 1, fuelTimes: 1 } : {}
+    pot.heat = { ...heat.value, ...taught, plateMm: heat.value.plateMm || undefined }
     pot.size = measured.value ? { ...size.value, alongMm: size.value.alongMm || undefined } : undefined
     pot.capacityMl = measured.value ? millilitres(size.value) : draft.value.capacityMl
   })

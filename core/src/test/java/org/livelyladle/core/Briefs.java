@@ -27,6 +27,7 @@ import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.brief.OwnSauce;
+import org.livelyladle.core.brief.Pace;
 import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PriceSnapshot;
@@ -70,6 +71,7 @@ public final class Briefs {
     public List<OwnBroth> ownBroths = new ArrayList<>();
     public List<OwnSauce> ownSauces = new ArrayList<>();
     public List<Category> without = new ArrayList<>();
+    public List<Pace> paces = new ArrayList<>();
     /** Cuts bought in another state than is usual. */
     public Map<String, Bought> bought = new HashMap<>();
 
@@ -166,7 +168,8 @@ public final class Briefs {
                 Starch.LAST,
                 null,
                 List.of(),
-                without);
+                without,
+                paces);
     }
 
     /** A random party; the seed decides everything. */

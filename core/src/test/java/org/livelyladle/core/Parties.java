@@ -29,6 +29,7 @@ import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.brief.OwnSauce;
+import org.livelyladle.core.brief.Pace;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PotKind;
 import org.livelyladle.core.brief.PotSize;
@@ -55,6 +56,7 @@ import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.Sauce;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.catalogue.Trait;
+import org.livelyladle.core.learning.Subject;
 import org.livelyladle.core.measure.UnitSystem;
 
 /**
@@ -73,6 +75,8 @@ public final class Parties {
     /** For what was added later still. */
     private final Random latest;
 
+    private final Random taught;
+
     private final Briefs briefs = new Briefs();
     private final List<MenuItem> menu = new ArrayList<>();
     private final List<String> broths = new ArrayList<>();
@@ -81,6 +85,7 @@ public final class Parties {
         random = new Random(seed);
         later = new Random(~seed);
         latest = new Random(seed << 20);
+        taught = new Random(seed * 31 + 7);
     }
 
     public static Brief random(long seed) {
@@ -288,6 +293,10 @@ public final class Parties {
         if (oneIn(4)) {
             briefs.without.add(any(Category.served().toArray(Category[]::new)));
         }
+        briefs.menu.stream()
+                .filter(item -> taught.nextInt(12) == 0)
+                .forEach(item -> briefs.paces.add(new Pace(
+                        Subject.CUT_TIME, item, null, Pace.LEAST + taught.nextDouble() * (Pace.MOST - Pace.LEAST))));
     }
 
     private static boolean mayStandBeside(Catalogue catalogue, Cut cut) {
@@ -345,9 +354,9 @@ public final class Parties {
         int watts = any(new Integer[] {200, 300, 500, 900, 1800, 2200, 2200, 3500});
         HeatSource heat = oneIn(2)
                 ? HeatSource.USUAL
-                : new HeatSource(electric ? any(HeatSource.Kind.values()) : HeatSource.Kind.BUTANE, watts, null, null);
+                : HeatSource.of(electric ? any(HeatSource.Kind.values()) : HeatSource.Kind.BUTANE, watts, null, null);
         if (heat.kind().isElectric() && oneIn(2)) {
-            heat = new HeatSource(heat.kind(), watts, "c1", null);
+            heat = HeatSource.of(heat.kind(), watts, "c1", null);
         }
         return new Pot(
                 id,

@@ -1,7 +1,10 @@
 package org.livelyladle.core.afterwards;
 
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.check.Check;
@@ -10,6 +13,8 @@ import org.livelyladle.core.check.Key;
 import org.livelyladle.core.check.Ranges;
 import org.livelyladle.core.check.Usual;
 import org.livelyladle.core.check.Within;
+import org.livelyladle.core.learning.Seen;
+import org.livelyladle.core.learning.Subject;
 
 /**
  * What came of an evening, in the host's words. All of it may be left out. Immutable; whether it fits a party is checked
@@ -20,6 +25,7 @@ import org.livelyladle.core.check.Within;
  * @param left what is left of the food, by cut; nobody has said where a cut is missing
  * @param broths what is left in the pots, by side
  * @param guests who came, and how much they ate
+ * @param times what took longer or shorter than is usual; as planned, or not looked at, where something is missing
  * @param costCents what it cost in all; what was bought when left out [cents]
  * @param note for the next time
  * @param mark from 1, never again, to 5, just like that
@@ -30,6 +36,7 @@ public record Journal(
         @Key("cut") @Usual("[]") List<Left> left,
         @Key("side") @Usual("[]") List<BrothLeft> broths,
         @Key("guest") @Usual("[]") List<Came> guests,
+        @Key({"subject", "of", "by"}) @Usual("[]") List<Took> times,
         @Within(min = 0, max = 10000000) @Nullable Integer costCents,
         @Usual("\"\"") String note,
         @Within(min = 1, max = 5) @Nullable Integer mark) {
@@ -37,7 +44,9 @@ public record Journal(
     public static final String FORMAT = "lively-ladle/journal";
     public static final int VERSION = 1;
     private static final int MOST_CUTS = 150;
+    private static final int MOST_TIMES = 500;
     private static final int LONGEST_NOTE = 2000;
+    static final int LONGEST_NAME = 120;
 
     public Journal {
         if (!FORMAT.equals(format)) {
@@ -47,6 +56,11 @@ public record Journal(
         left = Check.distinct(left, "left", MOST_CUTS, Left::cut);
         broths = Check.distinct(broths, "broths", Brief.MOST_SIDES, BrothLeft::side);
         guests = Check.distinct(guests, "guests", Brief.MOST_GUESTS, Came::guest);
+        times = Check.distinct(
+                times,
+                "times",
+                MOST_TIMES,
+                took -> List.of(took.subject(), took.of(), Objects.requireNonNullElse(took.by(), "")));
         RANGES.check("costCents", costCents);
         note = Check.textOrNone(note, "note", LONGEST_NOTE);
         RANGES.check("mark", mark);
@@ -166,9 +180,35 @@ public record Journal(
         }
     }
 
+    /**
+     * How long something took: a cut in its broth [s], a task [min], a pot to the boil at the table [min], a stove in
+     * cartridges.
+     *
+     * @param of the cut, the task or the pot
+     * @param by the cook of a task; null for all else
+     * @param name as one calls it
+     * @param expected as is usual
+     */
+    public record Took(Subject subject, String of, @Nullable String by, String name, double expected, double happened) {
+        private static final Set<Subject> SUBJECTS =
+                EnumSet.of(Subject.CUT_TIME, Subject.TASK_TIME, Subject.BOIL_TIME, Subject.FUEL);
+
+        public Took {
+            if (!SUBJECTS.contains(subject)) {
+                throw new InvalidInputException("subject", String.valueOf(subject), "one of " + SUBJECTS);
+            }
+            name = Check.text(name, "name", LONGEST_NAME);
+            new Seen(subject, of, by, expected, happened);
+        }
+
+        Seen seen() {
+            return new Seen(subject, of, by, expected, happened);
+        }
+    }
+
     /** Nobody has said anything yet. */
     public static Journal empty() {
-        return new Journal(FORMAT, VERSION, List.of(), List.of(), List.of(), null, "", null);
+        return new Journal(FORMAT, VERSION, List.of(), List.of(), List.of(), List.of(), null, "", null);
     }
 
     public Optional<Left> left(String cut) {

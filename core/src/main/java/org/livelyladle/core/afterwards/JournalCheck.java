@@ -5,6 +5,7 @@ import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.check.Check;
 
@@ -24,6 +25,18 @@ public final class JournalCheck {
         }
         for (int i = 0; i < journal.guests().size(); i++) {
             Check.known(journal.guests().get(i).guest(), guests, "guests[" + i + "].guest", "a guest of the party");
+        }
+        Set<String> pots = brief.pots().stream().map(Pot::id).collect(Collectors.toSet());
+        for (int i = 0; i < journal.times().size(); i++) {
+            Journal.Took took = journal.times().get(i);
+            String field = "times[" + i + "].of";
+            switch (took.subject()) {
+                case CUT_TIME -> Check.known(took.of(), cuts, field, "a cut of the party's menu");
+                case BOIL_TIME, FUEL -> Check.known(took.of(), pots, field, "a pot of the party");
+                default -> {
+                    // tasks come and go with what is planned
+                }
+            }
         }
     }
 }

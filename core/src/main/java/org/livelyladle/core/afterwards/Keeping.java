@@ -1,7 +1,9 @@
 package org.livelyladle.core.afterwards;
 
 import java.time.LocalDate;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.catalogue.Allergen;
 
 /**
  * What to do with something that is left.
@@ -9,6 +11,8 @@ import org.jspecify.annotations.Nullable;
  * @param subject the cut, or the side
  * @param amount how much
  * @param until the last day in the fridge; null where it is thrown away
+ * @param isCooked it was cooked at the table, or is a broth
+ * @param allergens of the food; of a broth with those of all that was cooked in it
  * @param why in words, with what it rests on
  */
 public record Keeping(
@@ -17,7 +21,13 @@ public record Keeping(
         String amount,
         Way way,
         @Nullable LocalDate until,
+        boolean isCooked,
+        List<Allergen> allergens,
         String why) {
+    public Keeping {
+        allergens = List.copyOf(allergens);
+    }
+
     /** What may be done, the safest way for what it is. */
     public enum Way {
         KEEP("keep in the fridge"),

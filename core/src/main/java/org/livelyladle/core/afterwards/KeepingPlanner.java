@@ -10,8 +10,9 @@ import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.portions.CutTotal;
-import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.table.Drop;
 
 /** What becomes of everything that is left, by what it is and where it has been. In doubt it is thrown away. */
 public final class KeepingPlanner {
@@ -30,23 +31,34 @@ public final class KeepingPlanner {
     private final Brief brief;
     private final Catalogue catalogue;
     private final KitchenText text;
+    private final Contents contents;
 
     public KeepingPlanner(Brief brief, Catalogue catalogue, KitchenText text) {
         this.brief = brief;
         this.catalogue = catalogue;
         this.text = text;
+        this.contents = new Contents(brief, catalogue);
     }
 
-    public List<Keeping> plan(Portions portions, Journal journal) {
+    /** @param plan as the evening was planned, with what went into which broth */
+    public List<Keeping> plan(Plan plan, Journal journal) {
         List<Keeping> all = new ArrayList<>();
         for (Journal.Left left : journal.left()) {
-            portions.total(left.cut()).flatMap(total -> food(left, total)).ifPresent(all::add);
+            plan.portions()
+                    .total(left.cut())
+                    .flatMap(total -> food(left, total))
+                    .ifPresent(all::add);
         }
         journal.broths().stream()
                 .filter(broth -> broth.ml() >= LEAST_ML)
-                .map(this::broth)
+                .map(broth -> broth(broth, plan.table().drops()))
                 .forEach(all::add);
         return all;
+    }
+
+    /** What may be cooked of all that keeps. */
+    public List<NextDay> nextDay(Plan plan, Journal journal) {
+        return new NextDayPlanner(brief, catalogue, text).plan(plan, journal, plan(plan, journal));
     }
 
     private Optional<Keeping> food(Journal.Left left, CutTotal total) {
@@ -83,6 +95,8 @@ public final class KeepingPlanner {
                 text.grams(grams),
                 choice.way,
                 choice.days < 0 ? null : day.plusDays(choice.days),
+                left.state() == Journal.State.COOKED,
+                List.copyOf(contents.ofCut(left.cut()).allergens()),
                 choice.why));
     }
 
@@ -108,7 +122,7 @@ public final class KeepingPlanner {
                                 + " at its core, then cooled fast; never back as it is");
     }
 
-    private Keeping broth(Journal.BrothLeft left) {
+    private Keeping broth(Journal.BrothLeft left, List<Drop> drops) {
         String name = brief.sides().stream()
                 .filter(side -> side.id().equals(left.side()))
                 .map(Side::broth)
@@ -122,6 +136,8 @@ public final class KeepingPlanner {
                 text.millilitres(left.ml()),
                 Keeping.Way.BOIL,
                 brief.sitDown().toLocalDate().plusDays(LEFTOVER_DAYS),
+                true,
+                List.copyOf(contents.ofSide(left.side(), drops).allergens()),
                 "Raw food was in it: at a rolling boil once more, cooled to " + text.celsius(21)
                         + " within two hours and to " + text.celsius(5)
                         + " within six in all (FDA Food Code 3-501.14)");

@@ -11,7 +11,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.HeatSource;
+import org.livelyladle.core.brief.Pace;
+import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.household.Household;
 import org.livelyladle.core.learning.Learning;
@@ -50,16 +54,23 @@ public record Lesson(List<Told> evenings, List<Change> changes, Household after)
     /**
      * A figure of the household that comes out otherwise.
      *
-     * @param subject {@link Subject#PORTION} in grams a head, {@link Subject#APPETITE} in percent of a portion
-     * @param of which category, or which of the people
+     * @param subject {@link Subject#PORTION} in grams a head, {@link Subject#APPETITE} in percent of a portion, all else in
+     *     percent of what is usual
+     * @param of which category, which of the people, which cut, task or pot
+     * @param by the cook of a task; null for all else
      * @param evenings on how many it was seen in all, these included
      */
-    public record Change(Subject subject, String of, String name, int was, int becomes, int evenings) {}
+    public record Change(
+            Subject subject, String of, @Nullable String by, String name, int was, int becomes, int evenings) {}
 
-    private record Key(Subject subject, String of) {}
+    private record Key(Subject subject, String of, @Nullable String by) {}
 
-    /** What a household would learn from evenings it has not learnt from. */
-    public static Lesson of(Household household, List<Told> told) {
+    /**
+     * What a household would learn from evenings it has not learnt from.
+     *
+     * @param names of cuts, tasks and pots by their ids
+     */
+    public static Lesson of(Household household, List<Told> told, Map<String, String> names) {
         List<Told> fresh = told.stream()
                 .filter(evening -> !household.learntFrom().contains(evening.party()))
                 .map(evening ->
@@ -76,45 +87,84 @@ public record Lesson(List<Told> evenings, List<Change> changes, Household after)
         List<Change> changes = new ArrayList<>();
         Map<Category, Double> portions = new EnumMap<>(portionsOf(household));
         List<Guest> people = new ArrayList<>(household.people());
+        List<Pot> pots = new ArrayList<>(household.pots());
+        List<Pace> paces = new ArrayList<>(household.paces());
         for (Learnt learnt : after.learnt()) {
             Learnt was = Objects.requireNonNull(before.get(keyOf(learnt)));
             if (was.n() == learnt.n()) {
                 continue;
             }
-            if (learnt.subject() == Subject.PORTION) {
-                Category category = Category.valueOf(learnt.of());
-                int grams = grams(learnt);
-                note(changes, learnt, category.label(), grams(was), grams);
-                portions.put(category, (double) grams);
-            } else {
-                int at = people.indexOf(person(household, learnt.of()).orElseThrow());
-                Guest person = people.get(at);
-                note(changes, learnt, person.name(), person.portionPercent(), percent(learnt));
-                people.set(at, person.eatingPart(percent(learnt)));
+            String name = names.getOrDefault(learnt.of(), learnt.of());
+            switch (learnt.subject()) {
+                case PORTION -> {
+                    Category category = Category.valueOf(learnt.of());
+                    int grams = grams(learnt);
+                    note(changes, learnt, category.label(), grams(was), grams);
+                    portions.put(category, (double) grams);
+                }
+                case APPETITE -> {
+                    int at = people.indexOf(person(household, learnt.of()).orElseThrow());
+                    Guest person = people.get(at);
+                    note(changes, learnt, person.name(), person.portionPercent(), percent(learnt));
+                    people.set(at, person.eatingPart(percent(learnt)));
+                }
+                case CUT_TIME, TASK_TIME -> {
+                    note(changes, learnt, name, hundred(was), hundred(learnt));
+                    paces.removeIf(pace -> pace.isOf(learnt.subject(), learnt.of(), learnt.by()));
+                    paces.add(new Pace(learnt.subject(), learnt.of(), learnt.by(), times(learnt)));
+                }
+                case BOIL_TIME, FUEL -> {
+                    String pot = pot(household, learnt.of()).orElseThrow().name();
+                    note(changes, learnt, pot, hundred(was), hundred(learnt));
+                    pots.replaceAll(one -> one.id().equals(learnt.of()) ? taught(one, learnt) : one);
+                }
             }
         }
         List<String> learntFrom = Stream.concat(
                         household.learntFrom().stream(), fresh.stream().map(Told::party))
                 .toList();
         boolean areUsual = household.portionsPerAdult() == null && portions.equals(portionsOf(household));
-        return new Lesson(fresh, changes, household.learning(after, learntFrom, areUsual ? null : portions, people));
+        return new Lesson(
+                fresh, changes, household.learning(after, learntFrom, areUsual ? null : portions, people, pots, paces));
     }
 
     private static void note(List<Change> changes, Learnt learnt, String name, int was, int becomes) {
         if (was != becomes) {
-            changes.add(new Change(learnt.subject(), learnt.of(), name, was, becomes, learnt.evenings()));
+            changes.add(new Change(learnt.subject(), learnt.of(), learnt.by(), name, was, becomes, learnt.evenings()));
         }
     }
 
-    /** Guests who are in nobody's book, and what is not planned with, teach nothing. */
+    /** Guests who are in nobody's book, cooks and pots of somebody else teach nothing. */
     private static Outcome ofTheHousehold(Household household, Outcome outcome) {
         return new Outcome(
                 outcome.on(),
                 outcome.seen().stream()
-                        .filter(seen -> seen.subject() == Subject.PORTION
-                                || seen.subject() == Subject.APPETITE
-                                        && person(household, seen.of()).isPresent())
+                        .filter(seen -> switch (seen.subject()) {
+                            case PORTION, CUT_TIME -> true;
+                            case APPETITE -> person(household, seen.of()).isPresent();
+                            case TASK_TIME -> isCook(household, seen.by());
+                            case BOIL_TIME, FUEL -> pot(household, seen.of()).isPresent();
+                        })
                         .toList());
+    }
+
+    /** One of the household; whoever there is in one that has named no cooks. */
+    public static boolean isCook(Household household, @Nullable String id) {
+        return household.cooks().isEmpty()
+                || household.cooks().stream().anyMatch(cook -> cook.id().equals(id));
+    }
+
+    /** The pot of the household of an id. */
+    public static Optional<Pot> pot(Household household, String id) {
+        return household.pots().stream().filter(pot -> pot.id().equals(id)).findFirst();
+    }
+
+    private static Pot taught(Pot pot, Learnt learnt) {
+        HeatSource heat = pot.heat();
+        return pot.heatedBy(
+                learnt.subject() == Subject.BOIL_TIME
+                        ? heat.taught(times(learnt), heat.fuelTimes())
+                        : heat.taught(heat.boilTimes(), times(learnt)));
     }
 
     private static Optional<Guest> person(Household household, String id) {
@@ -131,11 +181,11 @@ public record Lesson(List<Told> evenings, List<Change> changes, Household after)
         Set<Key> seen = new HashSet<>();
         for (Told evening : evenings) {
             for (Seen one : evening.outcome().seen()) {
-                seen.add(new Key(one.subject(), one.of()));
+                seen.add(new Key(one.subject(), one.of(), one.by()));
             }
         }
         seen.forEach(key -> before.computeIfAbsent(
-                key, fresh -> new Learnt(fresh.subject(), fresh.of(), null, said(household, fresh), 0, 0, 0)));
+                key, fresh -> new Learnt(fresh.subject(), fresh.of(), fresh.by(), said(household, fresh), 0, 0, 0)));
         return before;
     }
 
@@ -145,15 +195,20 @@ public record Lesson(List<Told> evenings, List<Change> changes, Household after)
             case PORTION -> grams(learnt) == Math.round(said(household, key));
             case APPETITE ->
                 person(household, learnt.of()).isPresent() && percent(learnt) == Math.round(said(household, key) * 100);
-            case CUT_TIME, TASK_TIME, BOIL_TIME, FUEL -> false;
+            case BOIL_TIME, FUEL -> pot(household, learnt.of()).isPresent() && times(learnt) == said(household, key);
+            case CUT_TIME, TASK_TIME -> times(learnt) == said(household, key);
         };
     }
 
-    /** Grams a head, or part of a portion, as the household has it. */
+    /** Grams a head, part of a portion, or times as long, as the household has it. */
     private static double said(Household household, Key key) {
-        return key.subject() == Subject.PORTION
-                ? portionsOf(household).getOrDefault(Category.valueOf(key.of()), 0.0)
-                : person(household, key.of()).orElseThrow().portionPercent() / 100.0;
+        return switch (key.subject()) {
+            case PORTION -> portionsOf(household).getOrDefault(Category.valueOf(key.of()), 0.0);
+            case APPETITE -> person(household, key.of()).orElseThrow().portionPercent() / 100.0;
+            case CUT_TIME, TASK_TIME -> Pace.times(household.paces(), key.subject(), key.of(), key.by());
+            case BOIL_TIME -> pot(household, key.of()).orElseThrow().heat().boilTimes();
+            case FUEL -> pot(household, key.of()).orElseThrow().heat().fuelTimes();
+        };
     }
 
     private static Map<Category, Double> portionsOf(Household household) {
@@ -172,7 +227,16 @@ public record Lesson(List<Told> evenings, List<Change> changes, Household after)
         return Math.max(LEAST_PERCENT, Math.min(MOST_PERCENT, steps * STEP_PERCENT));
     }
 
+    /** To a hundredth, and no further off than is believed at all [1]. */
+    private static double times(Learnt learnt) {
+        return Math.max(Pace.LEAST, Math.min(Pace.MOST, Math.round(learnt.rate() * 100) / 100.0));
+    }
+
+    private static int hundred(Learnt learnt) {
+        return (int) Math.round(times(learnt) * 100);
+    }
+
     private static Key keyOf(Learnt learnt) {
-        return new Key(learnt.subject(), learnt.of());
+        return new Key(learnt.subject(), learnt.of(), learnt.by());
     }
 }

@@ -3,6 +3,7 @@ package org.livelyladle.core.afterwards;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
@@ -25,19 +26,25 @@ public final class Outcomes {
     private final Brief brief;
     private final Portions portions;
     private final Journal journal;
+    private final Function<Guest, String> idInBook;
 
-    private Outcomes(Brief brief, Portions portions, Journal journal) {
+    private Outcomes(Brief brief, Portions portions, Journal journal, Function<Guest, String> idInBook) {
         this.brief = brief;
         this.portions = portions;
         this.journal = journal;
+        this.idInBook = idInBook;
     }
 
-    /** @param portions as planned, or served in the end */
-    public static Outcome of(Brief brief, Portions portions, Journal journal) {
-        Outcomes outcomes = new Outcomes(brief, portions, journal);
+    /**
+     * @param portions as planned, or served in the end
+     * @param idInBook under which id a guest is known to the household
+     */
+    public static Outcome of(Brief brief, Portions portions, Journal journal, Function<Guest, String> idInBook) {
+        Outcomes outcomes = new Outcomes(brief, portions, journal, idInBook);
         List<Seen> seen = new ArrayList<>();
         Category.served().forEach(category -> outcomes.portion(category, seen));
         brief.guests().forEach(guest -> outcomes.appetite(guest, seen));
+        journal.times().stream().map(Journal.Took::seen).forEach(seen::add);
         return new Outcome(brief.sitDown().toLocalDate(), seen);
     }
 
@@ -72,8 +79,8 @@ public final class Outcomes {
                 .sum();
         journal.ate(guest.id())
                 .filter(ate -> ate != Journal.Ate.NOT_THERE && planned > LEAST_G)
-                .ifPresent(ate -> seen.add(
-                        new Seen(Subject.APPETITE, guest.id(), null, usual(guest, planned), ate.share() * planned)));
+                .ifPresent(ate -> seen.add(new Seen(
+                        Subject.APPETITE, idInBook.apply(guest), null, usual(guest, planned), ate.share() * planned)));
     }
 
     /** A whole portion of somebody who had a part of one planned [g]. */

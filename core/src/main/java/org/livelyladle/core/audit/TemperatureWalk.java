@@ -50,7 +50,7 @@ final class TemperatureWalk {
         int sides = pot.sides().size();
         double ml = LEAST_LEVEL * pot.capacityMl() * pot.fillPercent() / 100.0 / sides;
         this.joulePerK = ml * BROTH_J_PER_G_K;
-        this.watts = pot.heat().watts() * pot.heat().kind().efficiency() / sides;
+        this.watts = pot.heat().effectiveW() / sides;
         this.lossWPerK = LOSS_W_PER_M2_K * pot.outsideM2() / sides;
         this.boilC = boilC;
         this.from = Math.min(0, drops.stream().mapToInt(Drop::putIn).min().orElse(0));

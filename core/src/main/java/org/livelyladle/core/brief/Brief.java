@@ -24,6 +24,7 @@ import org.livelyladle.core.check.Key;
 import org.livelyladle.core.check.Ranges;
 import org.livelyladle.core.check.Usual;
 import org.livelyladle.core.check.Within;
+import org.livelyladle.core.learning.Subject;
 import org.livelyladle.core.measure.UnitSystem;
 
 /**
@@ -53,6 +54,7 @@ import org.livelyladle.core.measure.UnitSystem;
  * @param starch when noodles and rice come; {@link Starch#LAST} when left out
  * @param ending what the meal ends with; nothing of its own when left out
  * @param without kinds of food this party has none of, on purpose; none when left out
+ * @param paces what evenings before have taught of times, as known when the party was begun; nothing when left out
  * @param minders cooks and guests who look after what is shared; the first cook when left out
  */
 public record Brief(
@@ -94,7 +96,8 @@ public record Brief(
         @Usual("LAST") Starch starch,
         @Nullable Ending ending,
         @Usual("[]") List<String> minders,
-        @Key({}) @Usual("[]") List<Category> without) {
+        @Key({}) @Usual("[]") List<Category> without,
+        @Key({"subject", "of", "by"}) @Usual("[]") List<Pace> paces) {
     private static final Ranges RANGES = Ranges.of(Brief.class);
 
     public static final String FORMAT = "lively-ladle/party";
@@ -165,6 +168,7 @@ public record Brief(
         if (without.contains(Category.LARDER)) {
             throw new InvalidInputException("without", "LARDER", "served categories only: " + Category.served());
         }
+        paces = Pace.checked(paces, "paces");
     }
 
     private static Map<Category, Double> complete(@Nullable Map<Category, Double> given) {
@@ -230,6 +234,26 @@ public record Brief(
         return cooked.isEmpty() && plain.isEmpty()
                 ? brewed
                 : brewed.with(List.of(), cooked).withBroths(plain);
+    }
+
+    /** The same party as if no evening had taught anything of times. */
+    public Brief untaught() {
+        return changed(draft -> {
+            draft.paces = List.of();
+            draft.pots = pots.stream()
+                    .map(pot -> pot.heatedBy(pot.heat().taught(1, 1)))
+                    .toList();
+        });
+    }
+
+    /** How much longer a cut takes than usual, as evenings before have taught [1]. */
+    public double timesOf(String cut) {
+        return Pace.times(paces, Subject.CUT_TIME, cut, null);
+    }
+
+    /** How much longer a cook takes for a task than is usual, as evenings before have taught [1]. */
+    public double timesOf(String task, String cook) {
+        return Pace.times(paces, Subject.TASK_TIME, task, cook);
     }
 
     /** What the host said of a cut; as it comes when it is not on the menu. */

@@ -46,6 +46,7 @@ public final class BriefDraft {
     public @Nullable Ending ending;
     public List<String> minders;
     public List<Category> without;
+    public List<Pace> paces;
 
     BriefDraft(Brief brief) {
         catalogueVersion = brief.catalogueVersion();
@@ -85,6 +86,7 @@ public final class BriefDraft {
         ending = brief.ending();
         minders = brief.minders();
         without = brief.without();
+        paces = brief.paces();
     }
 
     Brief done() {
@@ -127,6 +129,7 @@ public final class BriefDraft {
                 starch,
                 ending,
                 minders,
-                without);
+                without,
+                paces);
     }
 }

@@ -67,6 +67,16 @@ public record Guest(
         return new Guest(id, name, appetite, List.of(), List.of(), heat, 0, null, USUAL_PERCENT, false, null, false);
     }
 
+    /** Whether that is their name as people write it. */
+    public boolean goesBy(String other) {
+        return name.equalsIgnoreCase(other.strip());
+    }
+
+    /** Whether a guest of a party is this one: one id may be somebody else's at another party. */
+    public boolean isThe(Guest guest) {
+        return id.equals(guest.id) && goesBy(guest.name);
+    }
+
     /** The same guest but for what is changed. */
     private Guest changed(Consumer<GuestDraft> change) {
         GuestDraft draft = new GuestDraft(this);

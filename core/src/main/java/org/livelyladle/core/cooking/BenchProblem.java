@@ -55,9 +55,9 @@ public record BenchProblem(
             throw new InvalidInputException(
                     "sizesMm", sizes.size() + " sizes", wanted.dimensions() + " sizes for " + wanted);
         }
-        double start = startC == null ? Piece.of(known, false, 1).startC() : startC;
+        double start = startC == null ? Piece.startC(known, false) : startC;
         return known.governed().isBy(Governed.By.CORE)
-                ? new Piece(known.shaped(wanted, sizes), 1, start)
-                : new Piece(known, sizes.get(0) / known.dimensionsMm().get(0), start);
+                ? new Piece(known.shaped(wanted, sizes), 1, start, 1)
+                : new Piece(known, sizes.get(0) / known.dimensionsMm().get(0), start, 1);
     }
 }

@@ -2,6 +2,8 @@ package org.livelyladle.core.cooking;
 
 import java.util.List;
 import java.util.Locale;
+import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.catalogue.StartState;
@@ -14,8 +16,9 @@ import org.livelyladle.core.heat.Material;
  * One piece of a cut as it goes into the broth.
  *
  * @param startC temperature of the piece [°C]
+ * @param times as long as is usual till it is good to eat, as evenings have taught [1]
  */
-public record Piece(Cut cut, double scale, double startC) {
+public record Piece(Cut cut, double scale, double startC, double times) {
     /** Heat transfer at the surface in still, simmering and rolling broth [W/m2K]; memory. */
     public static final double STILL = 800;
 
@@ -40,11 +43,17 @@ public record Piece(Cut cut, double scale, double startC) {
     /** Only asked for by the shape of the problem; the target is given with each question. */
     private static final double ANY_TARGET_C = 60;
 
-    public static Piece of(Cut cut, boolean fromFrozen, double scale) {
-        return new Piece(cut, scale, startC(cut, fromFrozen));
+    /** As a party has it. */
+    public static Piece of(Brief brief, Cut cut) {
+        MenuItem item = brief.item(cut.id());
+        return of(cut, item.fromFrozen(), item.scale(), brief.timesOf(cut.id()));
     }
 
-    private static double startC(Cut cut, boolean fromFrozen) {
+    static Piece of(Cut cut, boolean fromFrozen, double scale, double times) {
+        return new Piece(cut, scale, startC(cut, fromFrozen), times);
+    }
+
+    static double startC(Cut cut, boolean fromFrozen) {
         if (fromFrozen || cut.start() == StartState.FROZEN) {
             return FREEZER_C;
         }
@@ -61,7 +70,7 @@ public record Piece(Cut cut, double scale, double startC) {
 
     /** Thicker by a factor. */
     Piece thicker(double factor) {
-        return new Piece(cut, scale * factor, startC);
+        return new Piece(cut, scale * factor, startC, times);
     }
 
     /** As it hangs in the chopsticks: a slice dipped by hand is folded. */

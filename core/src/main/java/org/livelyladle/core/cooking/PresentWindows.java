@@ -2,7 +2,6 @@ package org.livelyladle.core.cooking;
 
 import java.util.Optional;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.brief.MenuItem;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
@@ -38,7 +37,6 @@ public final class PresentWindows {
      */
     public Optional<Moved> of(String cutId, Side side, double celsius) {
         Cut cut = catalogue.cut(cutId);
-        MenuItem item = brief.item(cutId);
         Simmer usual = Simmer.of(
                 brief.altitudeM(),
                 catalogue.broth(side.broth()).saltPercent(),
@@ -48,7 +46,7 @@ public final class PresentWindows {
             return Optional.empty();
         }
         double broth = Math.min(StrictMath.floor(celsius / STEP_K) * STEP_K, usual.boilC());
-        Piece piece = Piece.of(cut, item.fromFrozen(), item.scale());
+        Piece piece = Piece.of(brief, cut);
         WindowModel.Computed planned = model.window(piece, usual);
         WindowModel.Computed now =
                 model.window(piece, new Simmer(usual.boilC(), Math.max(broth, usual.floorC()), broth, usual.floorC()));

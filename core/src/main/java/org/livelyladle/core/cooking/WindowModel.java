@@ -45,7 +45,7 @@ public final class WindowModel {
 
     /** From when somebody finds it done at a core temperature [s], safe or not. */
     static double secondsTo(Piece piece, double coreC, Simmer simmer) {
-        return toPleasant(piece.in(simmer.simmerC(), Piece.SIMMERING), simmer.simmerC(), coreC);
+        return piece.times() * toPleasant(piece.in(simmer.simmerC(), Piece.SIMMERING), simmer.simmerC(), coreC);
     }
 
     private static Computed compute(Key key) {
@@ -68,7 +68,7 @@ public final class WindowModel {
         if (cut.toughens() == null) {
             double later = pleasant - cut.times().pleasant();
             return rounded(
-                    cut,
+                    piece,
                     pleasant,
                     safe,
                     cut.times().bestUntil() + later,
@@ -79,7 +79,7 @@ public final class WindowModel {
         Toughening toughening = Toughening.of(cut.toughens());
         double best = quality(toughening, simmered, key.simmerC(), Toughening.BEST_UNTIL);
         double over = quality(toughening, piece.in(key.keptC(), Piece.SIMMERING), key.keptC(), Toughening.OVERCOOKED);
-        return rounded(cut, pleasant, safe, best, over, early, late);
+        return rounded(piece, pleasant, safe, best, over, early, late);
     }
 
     private static double quality(Toughening toughening, Conduction piece, double brothC, double q) {
@@ -120,7 +120,7 @@ public final class WindowModel {
                 * StrictMath.pow(10, (REFERENCE_C - key.simmerC()) / SOFTENING_Z_K);
         double pleasant = told(piece).pleasant() * factor;
         return rounded(
-                cut,
+                piece,
                 pleasant,
                 0,
                 told(piece).bestUntil() * factor,
@@ -144,7 +144,8 @@ public final class WindowModel {
             safe *= slower(cut.safeCoreC(), key.floorC());
         }
         double pleasant = told.pleasant() * longer;
-        return rounded(cut, pleasant, safe, told.bestUntil() * longer, told.overcooked() * longer, pleasant, pleasant);
+        return rounded(
+                key.piece(), pleasant, safe, told.bestUntil() * longer, told.overcooked() * longer, pleasant, pleasant);
     }
 
     private static Times told(Piece piece) {
@@ -162,20 +163,38 @@ public final class WindowModel {
                 / StrictMath.log((REFERENCE_C - Piece.FRIDGE_C) / (REFERENCE_C - coreC));
     }
 
-    /** In whole seconds, ready up, the rest of the window down, and never empty. */
+    /**
+     * In whole seconds, ready up, the rest of the window down, and never empty. What evenings have taught moves what is
+     * good to eat, never what is safe, and never past what the catalogue calls overcooked.
+     */
     private static Computed rounded(
-            Cut cut, double pleasant, double safe, double bestUntil, double overcooked, double early, double late) {
+            Piece piece, double pleasant, double safe, double bestUntil, double overcooked, double early, double late) {
+        Cut cut = piece.cut();
+        Taught taught = new Taught(piece.times(), (int) overcooked - LEAST_SECONDS);
+        double good = taught.time(pleasant);
         int least = cut.rawRisk() == RawRisk.NONE ? 0 : cut.leastReadySeconds();
-        int ready = Math.max(up(Math.max(pleasant, safe)), least);
-        int best = Math.max((int) bestUntil, ready);
+        int ready = Math.max(up(Math.max(good, safe)), least);
+        int best = Math.max((int) taught.time(bestUntil), ready);
         return new Computed(
-                up(pleasant),
+                up(good),
                 up(safe),
                 ready,
                 best,
-                Math.max((int) overcooked, best + LEAST_SECONDS),
-                Math.min(ready, Math.max(up(early), least)),
-                Math.max(ready, up(late)));
+                Math.max((int) (overcooked * Math.min(1, piece.times())), best + LEAST_SECONDS),
+                Math.min(ready, Math.max(up(taught.noSooner(early)), least)),
+                Math.max(ready, up(taught.noSooner(late))));
+    }
+
+    /** @param most nothing is later than this, but for what was anyway [s] */
+    private record Taught(double times, double most) {
+        double time(double seconds) {
+            return times > 1 ? noSooner(seconds) : seconds * times;
+        }
+
+        /** For marks that safety has a part in. */
+        double noSooner(double seconds) {
+            return Math.max(seconds, Math.min(seconds * times, most));
+        }
     }
 
     private static int up(double seconds) {

@@ -98,7 +98,7 @@ public final class WindowPlanner {
 
         private Draft(MenuItem item, Simmer simmer, int group) {
             this.cut = catalogue.cut(item.cut());
-            this.piece = Piece.of(cut, item.fromFrozen(), item.scale());
+            this.piece = Piece.of(brief, cut);
             this.simmer = simmer;
             this.group = group;
             this.computed = model.window(piece, simmer);
@@ -187,6 +187,15 @@ public final class WindowPlanner {
                 terms.add(result("catalogue", cut.times().pleasant(), cut.mark(), "at a simmer at sea level"));
                 terms.add(celsius("broth", simmer.simmerC(), "ten times as fast with 20 K more", Mark.MEMORY));
                 terms.add(size(piece));
+            }
+            if (piece.times() != 1) {
+                terms.add(Term.of(
+                        "as long as usual",
+                        piece.times(),
+                        "1",
+                        KitchenText.number(piece.times(), 2) + " times",
+                        "your evenings",
+                        Mark.HOST));
             }
             return terms;
         }

@@ -72,7 +72,7 @@ final class FuelPlanner {
                                         "on full",
                                         heat.effectiveW(),
                                         heat.watts() + " W, "
-                                                + KitchenText.number(heat.kind().efficiency() * 100, 0)
+                                                + KitchenText.number(heat.efficiency() * 100, 0)
                                                 + " % of it reaches the broth",
                                         Mark.MEMORY)));
     }
@@ -107,7 +107,9 @@ final class FuelPlanner {
         if (pot.heat().kind() != HeatSource.Kind.BUTANE) {
             return null;
         }
-        double exact = run.kWh() / CARTRIDGE_KWH;
+        double inOne = CARTRIDGE_KWH / pot.heat().fuelTimes();
+        boolean isTaught = pot.heat().fuelTimes() != 1;
+        double exact = run.kWh() / inOne;
         Figure share = ledger.figure("evening.butane." + pot.id(), exact, "1", KitchenText.number(exact, 2))
                 .by(
                         pot.name() + ": butane",
@@ -117,11 +119,11 @@ final class FuelPlanner {
                                 Term.of("heat at the table", run.kWh(), "kWh", kWh(run.kWh()), "", Mark.COMPUTED),
                                 Term.of(
                                         "a 220 g cartridge",
-                                        CARTRIDGE_KWH,
+                                        inOne,
                                         "kWh",
-                                        kWh(CARTRIDGE_KWH),
-                                        "12.7 kWh/kg",
-                                        Mark.MEMORY)));
+                                        kWh(inOne),
+                                        isTaught ? "12.7 kWh/kg, and as your evenings have taught" : "12.7 kWh/kg",
+                                        isTaught ? Mark.HOST : Mark.MEMORY)));
         double whole = Math.max(1, StrictMath.ceil(exact - 1e-9));
         return ledger.figure("evening.cartridges." + pot.id(), whole, "1", KitchenText.number(whole, 0))
                 .by(pot.name() + ": cartridges", "Up to whole ones", ROUND_UP, () -> List.of(Term.of("butane", share)));

@@ -27,6 +27,11 @@ public record PotEvening(
         sides = List.copyOf(sides);
     }
 
+    /** What it takes in cartridges, in parts of one too [1]. */
+    public double burns() {
+        return energy.value() / FuelPlanner.CARTRIDGE_KWH;
+    }
+
     /** Heat from one minute to another, in part of full [min, %]. */
     public record Phase(int fromMinute, int toMinute, double percent) {}
 }

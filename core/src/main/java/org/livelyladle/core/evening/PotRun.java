@@ -68,7 +68,7 @@ final class PotRun {
                 side.second(
                         second, each, covered ? 0 : openM2, steamW, second > 0 && second < until - LAST_POUR_SECONDS);
             }
-            joules += watts / heat.kind().efficiency();
+            joules += watts / heat.efficiency();
             if (second >= 0) {
                 fullSeconds += full ? 1 : 0;
                 minute += watts / heat.effectiveW() * PERCENT / MINUTE;

@@ -51,7 +51,7 @@ final class Traffic {
     private void add(List<Food> foods, Drop drop, MenuItem item) {
         Cut cut = catalogue.cut(drop.cut());
         Category category = catalogue.ingredientOf(cut).category();
-        double startC = Piece.of(cut, item.fromFrozen(), item.scale()).startC();
+        double startC = Piece.of(brief, cut).startC();
         for (Stay stay : drop.inBroth()) {
             foods.add(new Food(
                     drop.id(),

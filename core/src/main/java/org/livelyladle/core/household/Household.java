@@ -14,6 +14,7 @@ import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.brief.OwnSauce;
+import org.livelyladle.core.brief.Pace;
 import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PriceSnapshot;
@@ -51,6 +52,7 @@ import org.livelyladle.core.measure.UnitSystem;
  * @param sauces on the table; two house sauces when left out
  * @param rates what evenings have taught; its figures stand in the parts above once the host has taken them
  * @param learntFrom ids of the parties it has learnt from
+ * @param paces what they have taught of cuts and tasks that take longer or shorter than is usual
  */
 public record Household(
         String format,
@@ -82,7 +84,8 @@ public record Household(
         @Key("id") @Usual("[]") List<OwnBroth> ownBroths,
         @Key("id") @Usual("[]") List<OwnSauce> ownSauces,
         @Usual("{}") Rates rates,
-        @Key({}) @Usual("[]") List<String> learntFrom) {
+        @Key({}) @Usual("[]") List<String> learntFrom,
+        @Key({"subject", "of", "by"}) @Usual("[]") List<Pace> paces) {
     private static final Ranges RANGES = Ranges.of(Household.class);
     public static final String FORMAT = "lively-ladle/household";
     public static final int VERSION = 1;
@@ -121,6 +124,7 @@ public record Household(
         ownSauces = Check.distinct(ownSauces, "ownSauces", 50, OwnSauce::id);
         Check.present(rates, "rates");
         learntFrom = Check.distinct(learntFrom, "learntFrom", MOST_EVENINGS, party -> party);
+        paces = Pace.checked(paces, "paces");
     }
 
     /** A household in which nobody has said anything but where it shops. */
@@ -155,6 +159,7 @@ public record Household(
                 List.of(),
                 List.of(),
                 Rates.none(),
+                List.of(),
                 List.of());
     }
 
@@ -167,8 +172,15 @@ public record Household(
 
     /** The same household, which has learnt so much more. */
     public Household learning(
-            Rates rates, List<String> learntFrom, @Nullable Map<Category, Double> portions, List<Guest> people) {
+            Rates rates,
+            List<String> learntFrom,
+            @Nullable Map<Category, Double> portions,
+            List<Guest> people,
+            List<Pot> pots,
+            List<Pace> paces) {
         return changed(draft -> {
+            draft.pots = pots;
+            draft.paces = paces;
             draft.rates = rates;
             draft.learntFrom = learntFrom;
             draft.portionsPerAdult = portions;
@@ -182,10 +194,18 @@ public record Household(
         return OwnBroth.putInto(OwnSauce.putInto(known, ownSauces), ownBroths);
     }
 
+    /** Under which id somebody of a party stands in the book; their own where they do not. */
+    public String idInBook(Guest guest) {
+        return people.stream()
+                .filter(person -> person.isThe(guest))
+                .findFirst()
+                .or(() -> person(guest.name()))
+                .map(Guest::id)
+                .orElse(guest.id());
+    }
+
     /** Somebody of the book by the name as people write it. */
     public Optional<Guest> person(String name) {
-        return people.stream()
-                .filter(person -> person.name().equalsIgnoreCase(name.strip()))
-                .findFirst();
+        return people.stream().filter(person -> person.goesBy(name)).findFirst();
     }
 }

@@ -11,6 +11,7 @@ import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.brief.OwnBroth;
 import org.livelyladle.core.brief.OwnIngredient;
 import org.livelyladle.core.brief.OwnSauce;
+import org.livelyladle.core.brief.Pace;
 import org.livelyladle.core.brief.PantryItem;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PriceSnapshot;
@@ -61,6 +62,7 @@ final class HouseholdDraft {
     List<OwnSauce> ownSauces;
     Rates rates;
     List<String> learntFrom;
+    List<Pace> paces;
 
     HouseholdDraft(Household household) {
         units = household.units();
@@ -91,6 +93,7 @@ final class HouseholdDraft {
         ownSauces = household.ownSauces();
         rates = household.rates();
         learntFrom = household.learntFrom();
+        paces = household.paces();
     }
 
     Household done() {
@@ -124,6 +127,7 @@ final class HouseholdDraft {
                 ownBroths,
                 ownSauces,
                 rates,
-                learntFrom);
+                learntFrom,
+                paces);
     }
 }

@@ -73,6 +73,9 @@ public enum HouseholdPart {
                     (h, v) -> h.sauces = v),
             new Shared<>(Brief::sauceBar, (b, v) -> b.sauceBar = v, Household::sauceBar, (h, v) -> h.sauceBar = v),
             new Shared<>(Brief::extras, (b, v) -> b.extras = v, Household::extras, (h, v) -> h.extras = v)),
+    TIMES(
+            "what evenings have taught of times",
+            new Shared<>(Brief::paces, (b, v) -> b.paces = v, Household::paces, (h, v) -> h.paces = v)),
     /** One of the people, by id. */
     PERSON("a guest"),
     /** One of the own ingredients, by id. */

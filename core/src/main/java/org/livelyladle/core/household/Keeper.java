@@ -111,7 +111,7 @@ public final class Keeper {
     /** Somebody of the same id or name is the same person; a new one gets an id nobody of the book has. */
     private static List<Guest> withPerson(Household household, Guest guest) {
         String id = household.people().stream()
-                .filter(person -> isThe(person, guest))
+                .filter(person -> person.isThe(guest))
                 .findFirst()
                 .or(() -> household.person(guest.name()))
                 .map(Guest::id)
@@ -133,10 +133,6 @@ public final class Keeper {
     }
 
     /** Ids alone say nothing: a party from elsewhere may have given the same one to somebody else. */
-    private static boolean isThe(Guest person, Guest guest) {
-        return person.id().equals(guest.id()) && person.name().equalsIgnoreCase(guest.name());
-    }
-
     private static String freshId(List<Guest> people) {
         Set<String> taken = people.stream().map(Guest::id).collect(Collectors.toSet());
         return Stream.iterate(1, n -> n + 1)
@@ -162,7 +158,7 @@ public final class Keeper {
                 case PERSON -> {
                     Guest person = named(household.people(), Guest::id, id);
                     draft.guests = brief.guests().stream()
-                            .map(guest -> isThe(person, guest) ? guest.as(person) : guest)
+                            .map(guest -> person.isThe(guest) ? guest.as(person) : guest)
                             .toList();
                 }
                 case FOOD ->
@@ -202,8 +198,9 @@ public final class Keeper {
         return swept(household.changed(draft -> {
             switch (part) {
                 case PERSON -> {
-                    draft.people = without(household.people(), Guest::id, id);
-                    draft.rates = household.rates().without(Subject.APPETITE, requireNonNull(id));
+                    Household others = without(household, requireNonNull(id, "id"));
+                    draft.people = others.people();
+                    draft.rates = others.rates();
                 }
                 case FOOD -> draft.ownIngredients = without(household.ownIngredients(), OwnIngredient::id, id);
                 case BROTH -> draft.ownBroths = without(household.ownBroths(), OwnBroth::id, id);
@@ -211,6 +208,14 @@ public final class Keeper {
                 default -> part.copy(unsaid, draft);
             }
         }));
+    }
+
+    /** The household, which never knew somebody. */
+    public Household without(Household household, String person) {
+        return household.changed(draft -> {
+            draft.people = without(household.people(), Guest::id, person);
+            draft.rates = household.rates().without(Subject.APPETITE, person);
+        });
     }
 
     /** Nothing refers to what is no longer there. */
@@ -235,7 +240,7 @@ public final class Keeper {
             }
         }
         now.people().stream()
-                .filter(person -> brief.guests().stream().anyMatch(guest -> isThe(person, guest))
+                .filter(person -> brief.guests().stream().anyMatch(guest -> person.isThe(guest))
                         && find(was.people(), Guest::id, person.id()).isPresent())
                 .forEach(person -> offer(brief, was, now, HouseholdPart.PERSON, person.id(), person.name(), news));
         shared(brief.ownIngredients(), was.ownIngredients(), now.ownIngredients(), OwnIngredient::id)

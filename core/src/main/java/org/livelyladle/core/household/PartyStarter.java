@@ -96,7 +96,8 @@ public final class PartyStarter {
                 household.starch(),
                 null,
                 List.of(),
-                without(menu));
+                without(menu),
+                household.paces());
     }
 
     /** A short menu is short on purpose; an empty one is not there yet. */
@@ -135,7 +136,9 @@ public final class PartyStarter {
             draft.zone = wish.zone();
             draft.guests = guests;
             draft.portionsPerAdult = asLearnt(household, past.portionsPerAdult());
-            draft.pots = past.pots().stream().map(pot -> pot.reachedBy(null)).toList();
+            draft.pots = past.pots().stream()
+                    .map(pot -> asLearnt(household, pot).reachedBy(null))
+                    .toList();
             draft.shops = shops(usual, wish.sitDown(), now);
             draft.prices = pricesAt(draft.shops, past.prices());
             draft.cooks =
@@ -146,6 +149,7 @@ public final class PartyStarter {
                     .toList();
             draft.sauces = past.sauces().stream().map(SauceChoice::forAnybody).toList();
             draft.decisions = Decisions.none();
+            draft.paces = household.paces();
         });
     }
 
@@ -168,6 +172,17 @@ public final class PartyStarter {
                 .findFirst()
                 .map(person -> guest.eatingPart(person.portionPercent()))
                 .orElse(guest);
+    }
+
+    /** A pot on the stove it stands on at home is heated as that stove has taught. */
+    private static Pot asLearnt(Household household, Pot pot) {
+        return household.pots().stream()
+                .filter(kept -> kept.id().equals(pot.id()))
+                .map(Pot::heat)
+                .filter(heat -> heat.isLike(pot.heat()))
+                .findFirst()
+                .map(heat -> pot.heatedBy(pot.heat().taught(heat.boilTimes(), heat.fuelTimes())))
+                .orElse(pot);
     }
 
     /** Whoever is known comes as known, and nobody twice. */

@@ -67,6 +67,17 @@ final class Crew {
         return able.computeIfAbsent(job.id(), id -> choose(job));
     }
 
+    /** How much longer a job takes than is usual, by the slowest of those it may be given to [1]. */
+    double times(Job job, Brief brief) {
+        return brief.paces().isEmpty()
+                ? 1
+                : IntStream.of(mayDo(job))
+                        .mapToDouble(
+                                cook -> brief.timesOf(job.id(), cooks.get(cook).id()))
+                        .max()
+                        .orElse(1);
+    }
+
     private int[] choose(Job job) {
         if (job.cook() != null) {
             return new int[] {place(job.cook())};

@@ -10,7 +10,10 @@ record Draft(Brief brief, PrepClock clock, Crew crew, Outings outings, Project p
     static Draft of(Brief brief, Catalogue catalogue, PrepInputs inputs) {
         PrepClock clock = PrepClock.of(brief);
         Crew crew = new Crew(brief, clock);
-        Project bare = new Project(new JobBuilder(brief, catalogue, clock).build(inputs));
+        Project bare = new Project(new JobBuilder(brief, catalogue, clock)
+                .build(inputs).stream()
+                        .map(job -> job.taking(crew.times(job, brief)))
+                        .toList());
         BaseFinder finder = new BaseFinder(bare, crew, brief);
         Boards.Ordered ordered = new Boards(bare, finder.find()).order();
         Draft wished = new Draft(brief, clock, crew, finder.outings(), ordered.project(), ordered.slots());

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.catalogue.Skill;
 import org.livelyladle.core.catalogue.Station;
+import org.livelyladle.core.measure.KitchenText;
 
 /**
  * A task as it is scheduled. Immutable.
@@ -60,6 +61,38 @@ record Job(
     /** What is still to be done of it, so many minutes. */
     Job remaining(int left) {
         return copy(left, Math.max(0, hands - Math.max(0, minutes - left)), after);
+    }
+
+    /** The same job, so many times as long as is usual; as long as the host has said where the host has. */
+    Job taking(double times) {
+        if (times == 1 || ownTime) {
+            return this;
+        }
+        double exact = exactMinutes * times;
+        int whole = (int) Math.max(1, Math.ceil(exact - 1e-9));
+        String taught = "; " + KitchenText.number(times, 2) + " times as long on your evenings";
+        return new Job(
+                id,
+                group,
+                what,
+                amount,
+                tool,
+                whole,
+                rule + taught,
+                exact,
+                false,
+                isPassive() ? Math.min(hands, whole) : whole,
+                skills,
+                at,
+                litres,
+                after,
+                keepsMinutes,
+                fixedAt,
+                pinnedAt,
+                cook,
+                caution,
+                cuts,
+                things);
     }
 
     /** The same job, waiting for others too. */

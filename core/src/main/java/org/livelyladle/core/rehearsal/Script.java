@@ -189,7 +189,7 @@ final class Script {
                     soup(side.id())));
         }
         HeatSource heat = pot.heat();
-        double full = heat.watts() * heat.kind().efficiency();
+        double full = heat.effectiveW();
         pots.add(new OnHeat(
                 pot.id(),
                 person(minderOf(pot)),
@@ -198,7 +198,7 @@ final class Script {
                 full,
                 Math.min(full, holding),
                 heat.kind() == HeatSource.Kind.BUTANE,
-                heat.kind().efficiency()));
+                heat.efficiency()));
     }
 
     /** Who looks after what is shared in it, else the first who is asked to do anything. */

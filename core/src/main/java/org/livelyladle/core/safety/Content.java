@@ -35,15 +35,26 @@ public record Content(Set<Allergen> allergens, Set<Trait> traits, Set<Origin> or
                 sauce.rawEgg());
     }
 
-    private static Content of(List<Ingredient> ingredients, boolean rawEgg) {
+    /** All of them together. */
+    public static Content union(List<Content> all) {
+        if (all.size() == 1) {
+            return all.get(0);
+        }
         Set<Allergen> allergens = EnumSet.noneOf(Allergen.class);
         Set<Trait> traits = EnumSet.noneOf(Trait.class);
         Set<Origin> origins = EnumSet.noneOf(Origin.class);
-        for (Ingredient ingredient : ingredients) {
-            allergens.addAll(ingredient.allergens());
-            traits.addAll(ingredient.traits());
-            origins.add(ingredient.origin());
+        for (Content one : all) {
+            allergens.addAll(one.allergens);
+            traits.addAll(one.traits);
+            origins.addAll(one.origins);
         }
-        return new Content(allergens, traits, origins, rawEgg);
+        return new Content(allergens, traits, origins, all.stream().anyMatch(Content::rawEgg));
+    }
+
+    private static Content of(List<Ingredient> ingredients, boolean rawEgg) {
+        return union(ingredients.stream()
+                .map(ingredient ->
+                        new Content(ingredient.allergens(), ingredient.traits(), Set.of(ingredient.origin()), rawEgg))
+                .toList());
     }
 }

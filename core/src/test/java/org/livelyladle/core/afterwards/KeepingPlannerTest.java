@@ -3,12 +3,15 @@ package org.livelyladle.core.afterwards;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.plan.Plan;
 
 /** The party is on 28 November; what is left keeps as USDA FSIS and the FDA Food Code have it. */
 class KeepingPlannerTest {
@@ -22,6 +25,7 @@ class KeepingPlannerTest {
                 List.of(new Journal.Left(cut, Journal.Part.HALF, null, state)),
                 List.of(),
                 List.of(),
+                List.of(),
                 null,
                 "",
                 null);
@@ -31,7 +35,13 @@ class KeepingPlannerTest {
     private List<Keeping> plan(Journal journal) {
         Brief brief = briefs.build();
         KitchenText text = new KitchenText(brief.units(), brief.currency());
-        return new KeepingPlanner(brief, Catalogue.builtIn(), text).plan(Briefs.PLANNER.portions(brief), journal);
+        return new KeepingPlanner(brief, Catalogue.builtIn(), text).plan(planned(brief), journal);
+    }
+
+    private static Plan planned(Brief brief) {
+        return Briefs.PLANNER
+                .plan(brief, Facts.none(), DAY.atStartOfDay().toInstant(ZoneOffset.UTC))
+                .plan();
     }
 
     @Test
@@ -63,6 +73,7 @@ class KeepingPlannerTest {
                 Journal.VERSION,
                 List.of(new Journal.Left("carrot.sliced", Journal.Part.NONE, null, Journal.State.UNTOUCHED)),
                 List.of(new Journal.BrothLeft("pot-1", 800), new Journal.BrothLeft("pot-2", 10)),
+                List.of(),
                 List.of(),
                 null,
                 "",

@@ -42,7 +42,11 @@ class LessonTest {
 
     private static Household knowing(Guest... people) {
         Household unsaid = household();
-        return unsaid.learning(unsaid.rates(), List.of(), null, List.of(people));
+        return unsaid.learning(unsaid.rates(), List.of(), null, List.of(people), List.of(), List.of());
+    }
+
+    private static Lesson lesson(Household household, List<Lesson.Told> told) {
+        return Lesson.of(household, told, Map.of());
     }
 
     private static Journal left(String cut, Journal.Part part) {
@@ -50,24 +54,24 @@ class LessonTest {
     }
 
     private static Journal journal(List<Journal.Left> left, List<Journal.Came> came) {
-        return new Journal(Journal.FORMAT, Journal.VERSION, left, List.of(), came, null, "", null);
+        return new Journal(Journal.FORMAT, Journal.VERSION, left, List.of(), came, List.of(), null, "", null);
     }
 
     private static Lesson.Told told(String party, Brief brief, Journal journal) {
-        return new Lesson.Told(party, party, Outcomes.of(brief, Briefs.PLANNER.portions(brief), journal));
+        return new Lesson.Told(party, party, Outcomes.of(brief, Briefs.PLANNER.portions(brief), journal, Guest::id));
     }
 
     /** Two regular eaters, 136 g of beef each, half of it left: (8 x 136 + 136) / (8 + 2) = 122.4. */
     @Test
     void halfOfTheMeatLeftMovesTheRateAsTheClosedFormSays() {
         Brief brief = briefs.build();
-        Lesson lesson = Lesson.of(household(), List.of(told("first", brief, left(BEEF, Journal.Part.HALF))));
+        Lesson lesson = lesson(household(), List.of(told("first", brief, left(BEEF, Journal.Part.HALF))));
 
         assertThat(lesson.changes())
-                .containsExactly(new Lesson.Change(Subject.PORTION, "MEAT", Category.MEAT.label(), 136, 122, 1));
+                .containsExactly(new Lesson.Change(Subject.PORTION, "MEAT", null, Category.MEAT.label(), 136, 122, 1));
         assertThat(lesson.after().portionsPerAdult()).containsEntry(Category.MEAT, 122.0);
         assertThat(lesson.after().learntFrom()).containsExactly("first");
-        assertThat(Lesson.of(lesson.after(), List.of(told("first", brief, left(BEEF, Journal.Part.HALF)))))
+        assertThat(lesson(lesson.after(), List.of(told("first", brief, left(BEEF, Journal.Part.HALF)))))
                 .as("an evening teaches once")
                 .satisfies(again -> assertThat(again.evenings()).isEmpty())
                 .satisfies(again -> assertThat(again.changes()).isEmpty());
@@ -80,10 +84,10 @@ class LessonTest {
         List<Journal.Left> left = List.of(new Journal.Left(BEEF, Journal.Part.NONE, 68.0, Journal.State.FROM_TABLE));
         Journal.Came little = new Journal.Came("ben", Journal.Ate.LITTLE);
 
-        assertThat(Lesson.of(household(), List.of(told("first", brief, journal(left, List.of(little)))))
+        assertThat(lesson(household(), List.of(told("first", brief, journal(left, List.of(little)))))
                         .changes())
                 .noneMatch(change -> change.subject() == Subject.PORTION);
-        assertThat(Lesson.of(household(), List.of(told("first", brief, journal(left, List.of()))))
+        assertThat(lesson(household(), List.of(told("first", brief, journal(left, List.of()))))
                         .changes())
                 .anyMatch(change -> change.subject() == Subject.PORTION && change.becomes() < change.was());
     }
@@ -101,7 +105,7 @@ class LessonTest {
         Journal told = journal(
                 List.of(new Journal.Left(BEEF, Journal.Part.HALF, null, Journal.State.UNTOUCHED)),
                 List.of(new Journal.Came("ann", Journal.Ate.MORE)));
-        Household taught = Lesson.of(knowing(Briefs.guest("ann")), List.of(told("first", past, told)))
+        Household taught = lesson(knowing(Briefs.guest("ann")), List.of(told("first", past, told)))
                 .after();
         NewParty wish = new NewParty(null, Briefs.SIT_DOWN.plusDays(7), "Europe/Vienna", List.of());
         Brief next = new PartyStarter(Catalogue.builtIn()).again(taught, past, wish, Briefs.SIT_DOWN.plusDays(1));
@@ -114,10 +118,10 @@ class LessonTest {
     void onlyWhatIsSaidTeaches() {
         Brief brief = briefs.build();
 
-        assertThat(Lesson.of(household(), List.of(told("silent", brief, Journal.empty())))
+        assertThat(lesson(household(), List.of(told("silent", brief, Journal.empty())))
                         .evenings())
                 .isEmpty();
-        assertThat(Outcomes.of(brief, Briefs.PLANNER.portions(brief), left(BEEF, Journal.Part.NONE))
+        assertThat(Outcomes.of(brief, Briefs.PLANNER.portions(brief), left(BEEF, Journal.Part.NONE), Guest::id)
                         .seen())
                 .singleElement()
                 .satisfies(seen -> {
@@ -134,13 +138,15 @@ class LessonTest {
         Journal half = journal(
                 List.of(new Journal.Left(BEEF, Journal.Part.HALF, null, Journal.State.UNTOUCHED)),
                 List.of(new Journal.Came("ben", Journal.Ate.NOT_THERE)));
-        Seen seen =
-                Outcomes.of(brief, Briefs.PLANNER.portions(brief), half).seen().get(0);
+        Seen seen = Outcomes.of(brief, Briefs.PLANNER.portions(brief), half, Guest::id)
+                .seen()
+                .get(0);
 
         assertThat(seen.happened() / seen.expected())
                 .as("slices come whole: one has one more than the other")
                 .isCloseTo(136, within(10.0));
-        assertThat(Outcomes.of(brief, Briefs.PLANNER.portions(brief), half).seen())
+        assertThat(Outcomes.of(brief, Briefs.PLANNER.portions(brief), half, Guest::id)
+                        .seen())
                 .noneMatch(one -> one.subject() == Subject.APPETITE);
     }
 
@@ -150,14 +156,15 @@ class LessonTest {
         Brief brief = briefs.build();
         Journal more = journal(List.of(), List.of(new Journal.Came("ann", Journal.Ate.MORE)));
 
-        Lesson lesson = Lesson.of(knowing(Briefs.guest("ann")), List.of(told("first", brief, more)));
-        assertThat(lesson.changes()).containsExactly(new Lesson.Change(Subject.APPETITE, "ann", "ann", 100, 105, 1));
+        Lesson lesson = lesson(knowing(Briefs.guest("ann")), List.of(told("first", brief, more)));
+        assertThat(lesson.changes())
+                .containsExactly(new Lesson.Change(Subject.APPETITE, "ann", null, "ann", 100, 105, 1));
         assertThat(lesson.after().people().get(0).portionPercent()).isEqualTo(105);
-        assertThat(Lesson.of(household(), List.of(told("first", brief, more))).evenings())
+        assertThat(lesson(household(), List.of(told("first", brief, more))).evenings())
                 .isEmpty();
 
         Brief next = brief.seating(List.of(Briefs.guest("ann").eatingPart(105), Briefs.guest("ben")));
-        Lesson twice = Lesson.of(lesson.after(), List.of(told("second", next, more)));
+        Lesson twice = lesson(lesson.after(), List.of(told("second", next, more)));
         assertThat(twice.changes())
                 .singleElement()
                 .satisfies(change -> assertThat(change.becomes())
@@ -169,11 +176,16 @@ class LessonTest {
     @Test
     void theHostsOwnWordIsWhereLearningGoesOnFrom() {
         Brief brief = briefs.build();
-        Household taught = Lesson.of(household(), List.of(told("first", brief, left(BEEF, Journal.Part.MOST))))
+        Household taught = lesson(household(), List.of(told("first", brief, left(BEEF, Journal.Part.MOST))))
                 .after();
-        Household said =
-                taught.learning(taught.rates(), taught.learntFrom(), Map.of(Category.MEAT, 200.0), taught.people());
-        Lesson lesson = Lesson.of(said, List.of(told("second", brief, left(BEEF, Journal.Part.NONE))));
+        Household said = taught.learning(
+                taught.rates(),
+                taught.learntFrom(),
+                Map.of(Category.MEAT, 200.0),
+                taught.people(),
+                List.of(),
+                List.of());
+        Lesson lesson = lesson(said, List.of(told("second", brief, left(BEEF, Journal.Part.NONE))));
 
         assertThat(lesson.changes()).singleElement().satisfies(change -> {
             assertThat(change.was()).isEqualTo(200);
@@ -200,11 +212,11 @@ class LessonTest {
         for (int i = 1 + random.nextInt(6); i > 0; i--) {
             evenings.add(told("party-" + i, brief, randomJournal(brief, random)));
         }
-        Lesson lesson = Lesson.of(household, evenings);
+        Lesson lesson = lesson(household, evenings);
         Collections.shuffle(evenings, random);
 
-        assertThat(Lesson.of(household, evenings)).isEqualTo(lesson);
-        assertThat(Lesson.of(lesson.after(), evenings).changes()).isEmpty();
+        assertThat(lesson(household, evenings)).isEqualTo(lesson);
+        assertThat(lesson(lesson.after(), evenings).changes()).isEmpty();
         for (Lesson.Change change : lesson.changes()) {
             assertThat((double) change.becomes())
                     .as(change.toString())
@@ -257,7 +269,8 @@ class LessonTest {
                 journal(List.of(new Journal.Left(BEEF, Journal.Part.NONE, 5000.0, Journal.State.UNTOUCHED)), List.of());
 
         assertThat(heavy.left(BEEF).orElseThrow().gramsOf(served)).isEqualTo(served);
-        assertThat(Outcomes.of(brief, portions, heavy).seen().get(0).happened()).isZero();
-        assertThat(Outcomes.of(brief, portions, heavy).on()).isEqualTo(LocalDate.of(2026, 11, 28));
+        assertThat(Outcomes.of(brief, portions, heavy, Guest::id).seen().get(0).happened())
+                .isZero();
+        assertThat(Outcomes.of(brief, portions, heavy, Guest::id).on()).isEqualTo(LocalDate.of(2026, 11, 28));
     }
 }

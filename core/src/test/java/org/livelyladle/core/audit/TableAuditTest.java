@@ -262,7 +262,7 @@ class TableAuditTest {
                 Records.with(
                         Briefs.pot("pot", 400, "kelp-shiitake", "smoked-tomato"),
                         "heat",
-                        new HeatSource(HeatSource.Kind.BUTANE, 300, null, null)));
+                        HeatSource.of(HeatSource.Kind.BUTANE, 300, null, null)));
 
         assertThat(rulesBroken(tiny.build(), plan.table().drops())).contains("H2", "H3");
     }

@@ -59,7 +59,7 @@ class PotTest {
                         null,
                         Boil.SIMMER))
                 .hasMessageContaining("capacityMl");
-        assertThatThrownBy(() -> new HeatSource(HeatSource.Kind.BUTANE, 50, null, null))
+        assertThatThrownBy(() -> HeatSource.of(HeatSource.Kind.BUTANE, 50, null, null))
                 .hasMessageContaining("watts");
         assertThatThrownBy(() -> new SaltBand(1.0, 0.8)).hasMessageContaining("highPercent");
     }
@@ -74,7 +74,7 @@ class PotTest {
         Briefs wired = Briefs.plain();
         wired.pots.set(
                 0,
-                Records.with(wired.pots.get(0), "heat", new HeatSource(HeatSource.Kind.INDUCTION, 1800, "wall", null)));
+                Records.with(wired.pots.get(0), "heat", HeatSource.of(HeatSource.Kind.INDUCTION, 1800, "wall", null)));
         assertThatThrownBy(() -> BriefCheck.check(wired.build(), Catalogue.builtIn()))
                 .hasMessageContaining("pots[0].heat.circuit");
     }

@@ -46,7 +46,7 @@ class SafeMarkTest {
     @ParameterizedTest
     @MethodSource("cases")
     void isNeverShorterThanTheGridSays(Case at) {
-        Piece piece = Piece.of(at.cut(), at.fromFrozen(), at.scale());
+        Piece piece = Piece.of(at.cut(), at.fromFrozen(), at.scale(), 1);
         double reference = CoreGrid.of(at.cut(), at.scale())
                 .seconds(piece.startC(), second -> at.brothC(), at.cut().safeCoreC());
         int safe = new WindowModel()

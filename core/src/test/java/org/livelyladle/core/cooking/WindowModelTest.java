@@ -40,7 +40,7 @@ class WindowModelTest {
     private static final Map<String, Toughening.History> HISTORIES = new HashMap<>();
 
     private static WindowModel.Computed window(String cut, Simmer simmer) {
-        return MODEL.window(Piece.of(CATALOGUE.cut(cut), false, 1), simmer);
+        return MODEL.window(Piece.of(CATALOGUE.cut(cut), false, 1, 1), simmer);
     }
 
     /** The windows hosts name, at a steady simmer from the fridge or freezer: common practice. */
@@ -93,7 +93,7 @@ class WindowModelTest {
         boolean frozen = cut.cooksFrozen() && random.nextBoolean();
         double scale = (40 + random.nextInt(211)) / 100.0;
         Simmer simmer = Simmer.of(-400 + random.nextInt(5400), 2 * random.nextDouble(), random.nextBoolean());
-        Piece piece = Piece.of(cut, frozen, scale);
+        Piece piece = Piece.of(cut, frozen, scale, 1);
         WindowModel.Computed window = MODEL.window(piece, simmer);
 
         assertThat(window.ready()).isGreaterThanOrEqualTo(Math.max(window.safe(), cut.leastReadySeconds()));
@@ -176,7 +176,8 @@ class WindowModelTest {
         return HISTORIES.computeIfAbsent(
                 cut.id(),
                 id -> Toughening.History.of(
-                        Piece.of(cut, false, 1).in(WindowModel.REFERENCE_C, Piece.SIMMERING), WindowModel.REFERENCE_C));
+                        Piece.of(cut, false, 1, 1).in(WindowModel.REFERENCE_C, Piece.SIMMERING),
+                        WindowModel.REFERENCE_C));
     }
 
     /** What somebody looks after leaves a hand three quarters of a minute to take it out; slices are dipped by whoever eats them. */
@@ -185,7 +186,7 @@ class WindowModelTest {
         for (Cut cut : CATALOGUE.cuts()) {
             for (Cut state : cut.makerCooks() ? List.of(cut, cut.cookedByMaker()) : List.of(cut)) {
                 WindowModel.Computed own =
-                        new WindowModel().window(Piece.of(state, false, 1), Simmer.of(0, 0.9, false));
+                        new WindowModel().window(Piece.of(state, false, 1, 1), Simmer.of(0, 0.9, false));
                 if (cut.governed().isBy(Governed.By.CORE) && !cut.byHand() && !SLICES_OF_THEIR_OWN.contains(cut.id())) {
                     assertThat(own.bestUntil() - own.ready()).as(cut.id()).isGreaterThanOrEqualTo(45);
                 }
@@ -197,7 +198,7 @@ class WindowModelTest {
     @Test
     void whatItsMakerCookedIsOnlyHeatedThrough() {
         for (Cut cut : CATALOGUE.cuts().stream().filter(Cut::makerCooks).toList()) {
-            Piece piece = Piece.of(cut.cookedByMaker(), false, 1);
+            Piece piece = Piece.of(cut.cookedByMaker(), false, 1, 1);
             WindowModel.Computed raw = window(cut.id(), Simmer.of(0, 0.9, false));
             WindowModel.Computed cooked = new WindowModel().window(piece, Simmer.of(0, 0.9, false));
             double hot =

@@ -231,7 +231,7 @@ class EveningPlannerTest {
     @Test
     void aWeakHeatIsNamed() {
         Pot pot = briefs.pots.get(0);
-        briefs.pots.set(0, Records.with(pot, "heat", new HeatSource(HeatSource.Kind.HOT_PLATE, 200, null, null)));
+        briefs.pots.set(0, Records.with(pot, "heat", HeatSource.of(HeatSource.Kind.HOT_PLATE, 200, null, null)));
 
         assertThat(evening().problems())
                 .extracting(Problem::kind)
@@ -246,7 +246,7 @@ class EveningPlannerTest {
     void twoPlatesOnOneFuseAreTooMuch() {
         briefs.kitchen =
                 Records.with(Kitchen.USUAL, "circuits", List.of(new Kitchen.Circuit("wall", "Dining room", 3000)));
-        HeatSource plate = new HeatSource(HeatSource.Kind.INDUCTION, 1800, "wall", null);
+        HeatSource plate = HeatSource.of(HeatSource.Kind.INDUCTION, 1800, "wall", null);
         briefs.pots.set(0, Records.with(briefs.pots.get(0), "heat", plate));
         assertThat(evening().circuits().get(0).headroom().value()).isEqualTo(1200);
         assertThat(evening().problems()).isEmpty();
@@ -276,7 +276,7 @@ class EveningPlannerTest {
                         Records.with(
                                 Briefs.pot("pot", 2000, "kelp-shiitake"),
                                 "heat",
-                                new HeatSource(HeatSource.Kind.INDUCTION, 1176, null, null)),
+                                HeatSource.of(HeatSource.Kind.INDUCTION, 1176, null, null)),
                         "size",
                         new PotSize(160, null, 99.5)));
         double minutes = evening().pots().get(0).boilTable().value();

@@ -28,7 +28,7 @@ class HandTimesTest {
                 briefs.pots.add(Records.with(
                         Briefs.pot("pot", 1500, "cabbage-water"),
                         "heat",
-                        new HeatSource(HeatSource.Kind.BUILT_IN, 700, null, null)));
+                        HeatSource.of(HeatSource.Kind.BUILT_IN, 700, null, null)));
                 briefs.menu.addAll(List.of("lamb-leg.sliced", "enoki.bundles", "napa-cabbage.leaves", "udon.fresh"));
                 return briefs;
             }

@@ -49,6 +49,8 @@ final class AccessTable {
             POST   /api/household/kept                          HOST
             GET    /api/household/evenings                      HOST
             GET    /api/household/evenings.csv                  HOST
+            GET    /api/household/people                        HOST
+            DELETE /api/household/people/{id}                   HOST
             GET    /api/household/lesson                        HOST
             POST   /api/household/lesson                        HOST
             POST   /api/learning                                HOST
@@ -72,6 +74,7 @@ final class AccessTable {
             POST   /api/parties/{id}/import-recipe              HOST
             POST   /api/parties/{id}/import/{kind}              HOST
             GET    /api/parties/{id}/journal                    HOST
+            GET    /api/parties/{id}/labels.pdf                 HOST
             PUT    /api/parties/{id}/journal                    HOST
             GET    /api/parties/{id}/market                     HOST
             GET    /api/parties/{id}/plan                       HOST

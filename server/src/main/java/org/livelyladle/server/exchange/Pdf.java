@@ -24,6 +24,8 @@ final class Pdf {
             .box { width: 5mm; } .box span { display: inline-block; width: 3.2mm; height: 3.2mm; border: 0.8pt solid #14202b; }
             .done span { background: #14202b; }
             .right { text-align: right; white-space: nowrap; } .quiet { color: #4a5560; }
+            .labels td { width: 50%%; height: 36mm; padding: 3mm; border: 0.8pt dashed #8a949c; }
+            .labels h2 { margin-top: 0; }
             .page { page-break-after: always; }
             """;
 

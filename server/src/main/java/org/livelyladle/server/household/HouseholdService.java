@@ -87,6 +87,19 @@ public class HouseholdService {
                 current -> new Keeper(catalogue).forget(current.household(), first.on(LocalDate.now(clock)), part, id));
     }
 
+    /** Takes somebody out of the book, as it is and as it ever was. */
+    public HouseholdView erase(SignedIn host, String person) {
+        HouseholdView view = forget(host, HouseholdPart.PERSON, person);
+        for (HouseholdRevision revision : revisions.of(host.household())) {
+            Household then = read(revision);
+            if (then.people().stream().anyMatch(one -> one.id().equals(person))) {
+                Household erased = new Keeper(catalogue).without(then, person);
+                revisions.rewrite(host.household(), revision.number(), mapper.writeValueAsString(erased));
+            }
+        }
+        return view;
+    }
+
     /** In place of all that is kept. */
     public HouseholdView putBack(SignedIn host, Household household) {
         return change(host, current -> household);

@@ -22,6 +22,10 @@ class BriefJson {
         return mapper.readValue(json, PartyEvent.class);
     }
 
+    JsonMapper mapper() {
+        return mapper;
+    }
+
     String write(Object value) {
         return mapper.writeValueAsString(value);
     }

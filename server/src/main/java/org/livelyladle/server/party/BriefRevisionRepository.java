@@ -10,8 +10,8 @@ interface BriefRevisionRepository extends JpaRepository<BriefRevision, BriefRevi
     @Query("select r from BriefRevision r where r.key.partyId = :party order by r.key.number")
     List<BriefRevision> of(UUID party);
 
-    /** Before a party is put in anew. */
-    @Modifying
+    /** Before a party is put in anew; what was read of it is not held on to. */
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
     @Query("delete from BriefRevision r where r.key.partyId = :party")
     void forget(UUID party);
 }

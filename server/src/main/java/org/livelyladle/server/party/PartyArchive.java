@@ -1,10 +1,12 @@
 package org.livelyladle.server.party;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.afterwards.Journal;
 import org.livelyladle.core.brief.BriefCheck;
+import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.web.RefusedException;
@@ -69,6 +71,22 @@ public class PartyArchive {
             throw new RefusedException(
                     HttpStatus.CONFLICT, "The party " + history.id() + " belongs to another household here.");
         }
+    }
+
+    /**
+     * All there is of a party without a person.
+     *
+     * @param ids under which they were in it
+     */
+    public record Erased(PartyHistory history, List<String> ids) {}
+
+    /** Nothing where they were never there. */
+    @Transactional(readOnly = true)
+    public Optional<Erased> erased(SignedIn host, UUID id, @Nullable Journal journal, Guest person) {
+        PartyHistory history = history(host, id, journal);
+        Erasure erasure = new Erasure(json.mapper(), catalogue, person);
+        List<String> ids = erasure.idsIn(history);
+        return ids.isEmpty() ? Optional.empty() : Optional.of(new Erased(erasure.of(history), ids));
     }
 
     /**

@@ -64,6 +64,16 @@ public record PartyHistory(
                 events, "events", MOST, recorded -> recorded.event().id());
     }
 
+    /** The meal was over by then. */
+    public boolean isOver(Instant now) {
+        Brief brief = newest();
+        return brief.sitDown()
+                .plusMinutes(brief.mealMinutes())
+                .atZone(brief.zoneId())
+                .toInstant()
+                .isBefore(now);
+    }
+
     /** As it stands. */
     public Brief newest() {
         return revisions.get(revisions.size() - 1).brief();

@@ -15,8 +15,8 @@ interface RecordedEventRepository extends JpaRepository<RecordedEvent, RecordedE
     @Query("select coalesce(max(e.number), 0) from RecordedEvent e where e.key.partyId = :party")
     long last(UUID party);
 
-    /** Before a party is put in anew. */
-    @Modifying
+    /** Before a party is put in anew; what was read of it is not held on to. */
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
     @Query("delete from RecordedEvent e where e.key.partyId = :party")
     void forget(UUID party);
 

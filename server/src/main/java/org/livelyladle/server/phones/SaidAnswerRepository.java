@@ -14,6 +14,10 @@ interface SaidAnswerRepository extends JpaRepository<SaidAnswer, SaidAnswer.Key>
             nativeQuery = true)
     void forgetOlder(Instant before);
 
+    @Modifying
+    @Query("delete from SaidAnswer a where a.key.party = :party and a.key.guest = :guest")
+    void forget(UUID party, String guest);
+
     @Query("select a from SaidAnswer a where a.key.party = :party order by a.saidAt, a.key.guest")
     List<SaidAnswer> of(UUID party);
 }

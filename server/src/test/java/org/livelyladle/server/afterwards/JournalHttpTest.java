@@ -7,14 +7,17 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.server.ServerTest;
+import org.livelyladle.server.exchange.PdfPages;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpHeaders;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.MvcResult;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 class JournalHttpTest extends ServerTest {
     private static final String BEGINNING =
@@ -130,6 +133,45 @@ class JournalHttpTest extends ServerTest {
         assertThat(lesson().get("evenings")).isEmpty();
         assertThat(send(get("/api/parties/" + id + "/journal")).getResponse().getStatus())
                 .isEqualTo(404);
+    }
+
+    /** 700 ml of broth are soup for two; labels are printed for what is kept, and timings can be said. */
+    @Test
+    void whatIsLeftIsLabelledAndBecomesSoup() throws Exception {
+        JsonNode standing = body(send(get("/api/parties/" + id + "/journal")));
+        JsonNode lay = standing.get("timings")
+                .valueStream()
+                .filter(one -> one.at("/usual/of").asString().equals("table:lay"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(standing.get("nextDay")).isEmpty();
+        ObjectNode took = (ObjectNode) lay.get("usual").deepCopy();
+        took.put("happened", 2 * took.get("expected").asDouble());
+        String side = body(send(get("/api/parties/" + id)))
+                .at("/brief/pots/0/sides/0/id")
+                .asString();
+        String told = HALF_LEFT
+                .formatted(meat)
+                .replace(
+                        "}],",
+                        ",\"state\":\"UNTOUCHED\"}],\"broths\":[{\"side\":\"" + side + "\",\"ml\":700}],\"times\":["
+                                + took + "],");
+        JsonNode view = body(say(0, told));
+
+        assertThat(view.at("/nextDay/0/kind").asString()).isEqualTo("SOUP");
+        assertThat(view.at("/nextDay/0/people").asInt()).isEqualTo(2);
+        assertThat(lesson().get("changes").toString()).contains("TASK_TIME").contains("Lay the table");
+        List<String> pages = PdfPages.of(
+                send(get("/api/parties/" + id + "/labels.pdf")).getResponse().getContentAsByteArray());
+        assertThat(String.join(" ", pages)).contains("Until", "Packed Sat 5 Dec", "boil up");
+
+        JsonNode taught = body(send(post("/api/household/lesson")));
+        assertThat(taught.at("/household/paces/0/times").asDouble()).isEqualTo(1.15);
+        JsonNode next =
+                body(send(post("/api/parties").contentType(APPLICATION_JSON).content(BEGINNING)));
+        assertThat(next.at("/brief/paces/0/of").asString()).isEqualTo("table:lay");
+        assertThat(body(send(delete("/api/household/kept?part=TIMES"))).at("/household/paces"))
+                .isEmpty();
     }
 
     /** Half of the meat of two: 136 g planned a head, 68 g eaten; of the rest nobody has spoken. */

@@ -8,11 +8,11 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 
 /** A PDF read back by a library's own text extraction. */
-final class PdfPages {
+public final class PdfPages {
     private PdfPages() {}
 
     /** The text of each page, its white space as single blanks. */
-    static List<String> of(byte[] pdf) throws IOException {
+    public static List<String> of(byte[] pdf) throws IOException {
         try (PDDocument document = Loader.loadPDF(pdf)) {
             List<String> pages = new ArrayList<>();
             for (int i = 1; i <= document.getNumberOfPages(); i++) {

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { usual } from '@/api/parts'
+import type { Journal } from '@/api/types'
+import { useOpenParty } from '@/party/useOpenParty'
+import { LEFT_PARTS, LEFT_STATES } from '@/party/words'
+import ChipChoice from '@/ui/ChipChoice.vue'
+import FigureText from '@/ui/FigureText.vue'
+import MeasureInput from '@/ui/MeasureInput.vue'
+import { useScale } from '@/ui/useScale'
+
+/** What is left of each food, in words, typed in, or from the scale, and where it was meanwhile. */
+const props = defineProps<{ journal: Journal }>()
+const emit = defineEmits<{ edit: [change: (draft: Journal) => void] }>()
+const { brief, plan } = useOpenParty()
+
+type Left = Journal['left'][number]
+const weighing = ref<string>()
+const scale = useScale()
+
+const rows = computed(() =>
+  plan.value.portions.cuts
+    .filter((cut) => cut.grams.value > 0)
+    .map((cut) => ({ ...cut, left: props.journal.left.find((left) => left.cut === cut.cut) })),
+)
+const unsaid = computed(() => rows.value.filter((row) => !row.left).length)
+
+/** A tap on what was said takes it back. */
+function say(cut: string, change: Partial<Left>): void {
+  emit('edit', (draft) => {
+    const was = draft.left.find((left) => left.cut === cut)
+    const isTakenBack = was && change.part && was.part === change.part && was.grams === undefined
+    const others = draft.left.filter((left) => left.cut !== cut)
+    draft.left = isTakenBack
+      ? others
+      : [...others, { ...usual('JournalLeft'), cut, ...was, grams: undefined, ...change }]
+  })
+}
+
+/** A weight counts in place of the word. */
+function weigh(cut: string, grams: number | null | undefined): void {
+  say(cut, typeof grams === 'number' ? { grams, part: 'NONE' } : { part: undefined })
+}
+
+async function askScale(cut: string): Promise<void> {
+  const grams = await scale.grams()
+  if (grams !== undefined) weigh(cut, Math.max(0, Math.round(grams)))
+}
+
+const nothingLeft = () =>
+  emit('edit', (draft) => {
+    for (const row of rows.value)
+      if (!draft.left.some((left) => left.cut === row.cut))
+        draft.left.push({ ...usual('JournalLeft'), cut: row.cut })
+  })
+</script>
+
+<template>
+  <section aria-label="What is left">
+    <div class="title">
+      <h2>What is left</h2>
+      <button v-if="unsaid > 0" type="button" class="chip" @click="nothingLeft">
+        {{ unsaid === rows.length ? 'Nothing is left' : 'Nothing of the rest' }}
+      </button>
+    </div>
+    <p v-if="scale.says.value" class="quiet" role="status">{{ scale.says.value }}</p>
+    <ul class="said-rows">
+      <li v-for="row in rows" :key="row.cut">
+        <span class="name">{{ row.name }}</span>
+        <span class="of"><FigureText :figure="row.grams" /></span>
+        <span class="choice-row">
+          <ChipChoice
+            :options="LEFT_PARTS"
+            :on="row.left && row.left.grams === undefined ? row.left.part : ''"
+            :of="`of ${row.name} left`"
+            @choose="(part) => say(row.cut, { part: part as Left['part'] })"
+          />
+          <template v-if="weighing === row.cut || row.left?.grams !== undefined">
+            <MeasureInput
+              inline
+              class="weight"
+              :units="brief.units"
+              measure="weight"
+              :label="`${row.name} left`"
+              :model-value="row.left?.grams"
+              @update:model-value="(grams) => weigh(row.cut, grams)"
+            />
+            <button
+              type="button"
+              class="chip faint"
+              :aria-label="`${row.name} from the scale`"
+              @click="askScale(row.cut)"
+            >
+              from the scale
+            </button>
+          </template>
+          <button v-else type="button" class="chip faint" @click="weighing = row.cut">weighed</button>
+        </span>
+        <span
+          v-if="row.left && (row.left.part !== 'NONE' || row.left.grams)"
+          class="choice-row state"
+          role="group"
+          :aria-label="`Where ${row.name} was`"
+        >
+          <ChipChoice
+            :options="LEFT_STATES"
+            :on="row.left.state"
+            @choose="(state) => say(row.cut, { ...row.left, part: undefined, state })"
+          />
+        </span>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.title {
+  display: flex;
+  align-items: baseline;
+  gap: 16px;
+}
+
+.of {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+
+.state {
+  grid-column: 3;
+}
+
+.weight {
+  width: 110px;
+}
+
+@media (max-width: 700px) {
+  .state {
+    grid-column: 1 / -1;
+  }
+}
+</style>
