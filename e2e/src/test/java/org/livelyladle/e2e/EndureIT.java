@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import java.io.IOException;
+import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -30,6 +32,7 @@ class EndureIT {
     private static final long LONGEST_BACK_MS = 30_000;
     private static final int WRITES_BETWEEN = 8;
     private static final int FIRST_DEVICES = 12;
+    private static final int PARTIES = 40;
     /** Told within two seconds, and some for a busy machine. */
     private static final long TOLD_WITHIN_MS = 3000;
 
@@ -165,6 +168,38 @@ class EndureIT {
             cluster.stop();
             run("umount", disk.toString());
         }
+    }
+
+    /** The server is killed while a restore runs, sooner and later: all parties are as before it, or all as after. */
+    @Test
+    void aRestoreThatIsCutOffChangesNothing() throws Exception {
+        start();
+        Writer writer = new Writer(server.address());
+        for (int i = 1; i < PARTIES; i++) {
+            new Writer(server.address());
+        }
+        writer.rename("As taken out");
+        byte[] backup = writer.backup();
+        int cutOff = 0;
+        for (int afterMs : new int[] {100, 300}) {
+            writer.rename("As it stands");
+            CompletableFuture<HttpResponse<String>> restore = writer.restore(backup);
+            Thread.sleep(afterMs);
+            boolean wasAnswered = restore.isDone();
+            server.kill();
+            startAgain();
+            assertThat(writer.titles())
+                    .as("killed after %d ms", afterMs)
+                    .hasSize(PARTIES)
+                    .containsOnly(writer.titles().get(0));
+            if (writer.titles().get(0).equals("As it stands")) {
+                assertThat(wasAnswered).as("what was told to be there is there").isFalse();
+                cutOff++;
+            }
+        }
+        assertThat(cutOff).as("some were cut off").isPositive();
+        assertThat(writer.restore(backup).get().statusCode()).isEqualTo(200);
+        assertThat(writer.titles()).hasSize(PARTIES).containsOnly("As taken out");
     }
 
     /** After a power cut the number in the lock file may be anybody's. */

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
 
 /** A device that goes on recording and editing a party, whatever happens, and remembers what it was told is kept. */
@@ -136,12 +137,7 @@ final class Writer {
 
     HttpResponse<String> send(String method, String path, String body, int ifMatch)
             throws IOException, InterruptedException {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
-                .timeout(Duration.ofSeconds(30))
-                .header("If-Match", "\"" + ifMatch + "\"");
-        cookies.getCookieStore().getCookies().stream()
-                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
-                .forEach(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));
+        HttpRequest.Builder request = request(path).header("If-Match", "\"" + ifMatch + "\"");
         if (!body.isEmpty()) {
             request.header("Content-Type", "application/json");
         }
@@ -149,6 +145,59 @@ final class Writer {
                 method,
                 body.isEmpty() ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
         return client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    private HttpRequest.Builder request(String path) {
+        HttpRequest.Builder request =
+                HttpRequest.newBuilder(URI.create(address + path)).timeout(Duration.ofSeconds(30));
+        cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .forEach(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));
+        return request;
+    }
+
+    /** All there is, as one file. */
+    byte[] backup() throws IOException, InterruptedException {
+        return client.send(request("/api/backup").build(), HttpResponse.BodyHandlers.ofByteArray())
+                .body();
+    }
+
+    /** Nobody waits for its answer. */
+    CompletableFuture<HttpResponse<String>> restore(byte[] backup) {
+        HttpRequest put = request("/api/backup")
+                .header("Content-Type", "application/zip")
+                .PUT(HttpRequest.BodyPublishers.ofByteArray(backup))
+                .build();
+        return client.sendAsync(put, HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** Every party there is under another title. */
+    void rename(String title) throws IOException, InterruptedException {
+        for (String id : parts("id")) {
+            JsonObject view = JsonParser.parseString(
+                            send("GET", "/api/parties/" + id, "", 0).body())
+                    .getAsJsonObject();
+            JsonObject document = view.getAsJsonObject("brief");
+            document.addProperty("title", title);
+            send(
+                    "PUT",
+                    "/api/parties/" + id + "/brief",
+                    document.toString(),
+                    view.get("revision").getAsInt());
+        }
+    }
+
+    /** What all parties are called. */
+    List<String> titles() throws IOException, InterruptedException {
+        return parts("title");
+    }
+
+    private List<String> parts(String part) throws IOException, InterruptedException {
+        List<String> parts = new ArrayList<>();
+        JsonParser.parseString(send("GET", "/api/parties", "", 0).body())
+                .getAsJsonArray()
+                .forEach(party -> parts.add(party.getAsJsonObject().get(part).getAsString()));
+        return parts;
     }
 
     /** What the server says line by line, as long as it goes on. */

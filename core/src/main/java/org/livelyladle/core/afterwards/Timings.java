@@ -98,7 +98,9 @@ public final class Timings {
         Map<String, Boolean> lookedAt = new HashMap<>();
         Map<String, List<Cooked>> cooked = new HashMap<>();
         for (TableEvent event : facts.table()) {
-            if (event instanceof TableEvent.PutIn put) {
+            if (event instanceof TableEvent.SatDown satDown) {
+                preloads(satDown).forEach(put -> in.putIfAbsent(put.drop(), put));
+            } else if (event instanceof TableEvent.PutIn put) {
                 in.put(put.drop(), put);
             } else if (event instanceof TableEvent.TakenOut out && in.containsKey(out.drop())) {
                 if (out.how() == TableEvent.How.NOT_YET) {
@@ -109,6 +111,15 @@ public final class Timings {
             }
         }
         return cooked;
+    }
+
+    /** What was to be in the pots by then is in since its time. */
+    private List<TableEvent.PutIn> preloads(TableEvent.SatDown satDown) {
+        return plan.table().drops().stream()
+                .filter(drop -> drop.shared() && drop.putIn() < 0)
+                .map(drop -> new TableEvent.PutIn(
+                        satDown.id(), satDown.at().plusSeconds(drop.putIn()), drop.id(), null, drop.cut(), drop.side()))
+                .toList();
     }
 
     private void taken(TableEvent.PutIn put, Instant at, boolean afterALook, Map<String, List<Cooked>> cooked) {

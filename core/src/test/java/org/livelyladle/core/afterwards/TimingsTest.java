@@ -30,6 +30,7 @@ import org.livelyladle.core.household.PartyStarter;
 import org.livelyladle.core.learning.Subject;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.prep.PrepTask;
+import org.livelyladle.core.table.Drop;
 
 /** Marks of an evening tell what took longer; what the host takes of it is what the next evening is planned with. */
 class TimingsTest {
@@ -120,6 +121,29 @@ class TimingsTest {
                         .marked())
                 .as("raw is raw, whoever liked it")
                 .isNull();
+    }
+
+    /** Nobody marks what stood in the pots before anybody sat down. */
+    @Test
+    void whatWasInBeforeSittingDownCountsFromItsTime() {
+        Drop preload = plan.table().drops().stream()
+                .filter(drop -> drop.shared() && drop.putIn() < 0)
+                .findFirst()
+                .orElseThrow();
+        double usual = plan.windows().stream()
+                .filter(window ->
+                        window.cut().equals(preload.cut()) && window.sides().contains(preload.side()))
+                .mapToDouble(CookingWindow::readySeconds)
+                .findFirst()
+                .orElseThrow();
+        Instant out = SIX.plusSeconds(preload.putIn() + Math.round(2 * usual));
+        List<TableEvent> events = List.of(
+                new TableEvent.SatDown(UUID.randomUUID(), SIX),
+                new TableEvent.TakenOut(
+                        UUID.randomUUID(), out.minusSeconds(20), preload.id(), null, TableEvent.How.NOT_YET),
+                new TableEvent.TakenOut(UUID.randomUUID(), out, preload.id(), null, TableEvent.How.DONE));
+        assertThat(of(timings(table(events)), Subject.CUT_TIME, preload.cut()).marked())
+                .isEqualTo(Math.round(2 * usual));
     }
 
     @Test

@@ -21,6 +21,7 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Parties;
 import org.livelyladle.server.ServerTest;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpHeaders;
@@ -103,6 +104,20 @@ class BackupHttpTest extends ServerTest {
         return send(MockMvcRequestBuilders.put("/api/backup")
                 .contentType("application/zip")
                 .content(file));
+    }
+
+    @Test
+    void twoHundredRandomPartiesComeBackToTheByte() throws Exception {
+        for (long seed = 0; seed < 200; seed++) {
+            MvcResult taken = send(post("/api/parties/import")
+                    .contentType(APPLICATION_JSON)
+                    .content(json.writeValueAsBytes(Parties.random(seed))));
+            assertThat(taken.getResponse().getStatus()).as("seed " + seed).isEqualTo(201);
+        }
+        byte[] taken = backup();
+        empty();
+        assertThat(body(restore(taken)).get("parties").asInt()).isEqualTo(202);
+        assertThat(backup()).isEqualTo(taken);
     }
 
     @Test
