@@ -72,7 +72,7 @@ async function takeLesson(): Promise<void> {
     <LeftList class="part" :journal="journal" @edit="edit" />
     <section aria-label="Who ate how much">
       <h2>Who ate how much</h2>
-      <ul class="said-rows">
+      <ul class="said-rows pairs">
         <li v-for="guest in brief.guests" :key="guest.id">
           <span class="name">{{ guest.name }}</span>
           <span class="choice-row">

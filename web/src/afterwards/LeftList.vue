@@ -37,6 +37,14 @@ function say(cut: string, change: Partial<Left>): void {
   })
 }
 
+/** Where it was; how much is left stays as it was said. */
+function wasAt(cut: string, state: Left['state']): void {
+  emit('edit', (draft) => {
+    const left = draft.left.find((one) => one.cut === cut)
+    if (left) left.state = state
+  })
+}
+
 /** A weight counts in place of the word. */
 function weigh(cut: string, grams: number | null | undefined): void {
   say(cut, typeof grams === 'number' ? { grams, part: 'NONE' } : { part: undefined })
@@ -64,7 +72,7 @@ const nothingLeft = () =>
       </button>
     </div>
     <p v-if="scale.says.value" class="quiet" role="status">{{ scale.says.value }}</p>
-    <ul class="said-rows">
+    <ul class="said-rows lefts">
       <li v-for="row in rows" :key="row.cut">
         <span class="name">{{ row.name }}</span>
         <span class="of"><FigureText :figure="row.grams" /></span>
@@ -75,6 +83,8 @@ const nothingLeft = () =>
             :of="`of ${row.name} left`"
             @choose="(part) => say(row.cut, { part: part as Left['part'] })"
           />
+        </span>
+        <span class="choice-row weigh">
           <template v-if="weighing === row.cut || row.left?.grams !== undefined">
             <MeasureInput
               inline
@@ -105,7 +115,7 @@ const nothingLeft = () =>
           <ChipChoice
             :options="LEFT_STATES"
             :on="row.left.state"
-            @choose="(state) => say(row.cut, { ...row.left, part: undefined, state })"
+            @choose="(state) => wasAt(row.cut, state)"
           />
         </span>
       </li>
@@ -120,20 +130,37 @@ const nothingLeft = () =>
   gap: 16px;
 }
 
+.said-rows.lefts > li {
+  grid-template-columns: minmax(150px, 1.2fr) 72px minmax(0, 2.3fr) auto;
+}
+
 .of {
   text-align: right;
   font-variant-numeric: tabular-nums;
 }
 
+.weigh {
+  justify-content: flex-end;
+}
+
 .state {
-  grid-column: 3;
+  grid-column: 3 / -1;
 }
 
 .weight {
-  width: 110px;
+  width: 100px;
 }
 
 @media (max-width: 700px) {
+  .said-rows.lefts > li {
+    grid-template-columns: minmax(0, 1fr) auto auto;
+  }
+
+  .lefts .weigh {
+    grid-row: 1;
+    grid-column: 3;
+  }
+
   .state {
     grid-column: 1 / -1;
   }

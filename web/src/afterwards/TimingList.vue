@@ -127,5 +127,6 @@ function add(event: Event): void {
 .field {
   display: grid;
   max-width: 460px;
+  padding-top: 10px;
 }
 </style>

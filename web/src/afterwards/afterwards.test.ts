@@ -69,6 +69,15 @@ it('keeps what is said at once, and takes it back by the same tap', async () => 
   expect(said().guests).toEqual([{ guest: 'ada', ate: 'MORE' }])
 })
 
+it('keeps how much is left when it is said where it was', async () => {
+  const { view, tap } = await step()
+  await tap('half of Beef, 2 mm slices left')
+  const where = view.find('[aria-label="Where Beef, 2 mm slices was"]')
+  await where.findAll('button')[0]?.trigger('click')
+  await flushPromises()
+  expect(said().left).toMatchObject([{ cut: 'beef.sliced', part: 'HALF', state: 'UNTOUCHED' }])
+})
+
 it('says nothing is left of all that nobody spoke of', async () => {
   const { view, tap } = await step()
   await tap('half of Beef, 2 mm slices left')

@@ -10,7 +10,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
-import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.catalogue.Station;
 import org.livelyladle.core.cooking.CookingWindow;
@@ -151,7 +150,7 @@ public final class Timings {
                         Subject.TASK_TIME,
                         task.id(),
                         cook,
-                        task.what() + ", " + nameOf(cook),
+                        task.what() + nameOf(cook),
                         "min",
                         task.minutes().value(),
                         worked.get(task.id()),
@@ -168,12 +167,13 @@ public final class Timings {
                 .cook();
     }
 
+    /** Behind the task; nothing where nobody is named. */
     private String nameOf(String cook) {
         return household.cooks().stream()
                 .filter(one -> one.id().equals(cook))
                 .findFirst()
-                .map(Cook::name)
-                .orElse("you");
+                .map(one -> ", " + one.name())
+                .orElse("");
     }
 
     /** Minutes at each task that was marked both begun and done, without its pauses. */
