@@ -29,6 +29,11 @@ final class Found {
                 .collect(groupingBy(TableState.Pouring::at, TreeMap::new, toList()));
     }
 
+    /** Whether anything was measured or poured at a second. */
+    boolean isAnythingAt(int second) {
+        return read.containsKey(second) || poured.containsKey(second);
+    }
+
     List<TableState.Reading> readAt(int second) {
         return read.getOrDefault(second, List.of());
     }

@@ -58,12 +58,13 @@ final class PotRun {
     /** @param from before sitting down where slow things go in early [s, not above 0] */
     void run(int from, int until) {
         sides.forEach(side -> side.begin(from, until));
+        SideRun[] all = sides.toArray(SideRun[]::new);
         double minute = 0;
         for (int second = from; second <= until; second++) {
-            control();
+            control(all);
             double watts = watts(second);
             double each = watts / sides.size();
-            for (SideRun side : sides) {
+            for (SideRun side : all) {
                 boolean covered = full && side.isCovered();
                 side.second(
                         second, each, covered ? 0 : openM2, steamW, second > 0 && second < until - LAST_POUR_SECONDS);
@@ -82,16 +83,16 @@ final class PotRun {
     }
 
     private double watts(int second) {
-        Map.Entry<Integer, Optional<Double>> last = second <= known ? set.floorEntry(second) : null;
+        Map.Entry<Integer, Optional<Double>> last = second <= known && !set.isEmpty() ? set.floorEntry(second) : null;
         double foreseen = full ? heat.effectiveW() : holdingW;
         return last == null
                 ? foreseen
                 : last.getValue().map(share -> share * heat.effectiveW()).orElse(foreseen);
     }
 
-    private void control() {
+    private void control(SideRun[] all) {
         boolean wanted = false;
-        for (SideRun side : sides) {
+        for (SideRun side : all) {
             wanted |= side.drySecond().isEmpty() && (full ? side.hasNotRecovered() : side.hasLostItsSimmer());
         }
         full = wanted;

@@ -71,6 +71,10 @@ final class SideRun {
 
     private final StirredSide broth;
     private final List<Food> inside = new ArrayList<>();
+    /** Room that what is inside takes [ml], and when the next of it comes out [s]. */
+    private double foodMl;
+
+    private int nextOut = Integer.MAX_VALUE;
     private final List<Lump> lumps = new ArrayList<>();
     private final List<OpenDip> open = new ArrayList<>();
     private int next;
@@ -147,18 +151,20 @@ final class SideRun {
         for (Lump lump : lumps) {
             broth.draw(lump.take(broth.celsius(), broth.capacityJPerK()));
         }
-        found.readAt(second).forEach(this::become);
-        found.pouredAt(second)
-                .forEach(poured -> pour(second, new TopUpRule.Pouring(Found.kind(poured.what()), poured.ml(), 0)));
+        if (found.isAnythingAt(second)) {
+            found.readAt(second).forEach(this::become);
+            found.pouredAt(second)
+                    .forEach(poured -> pour(second, new TopUpRule.Pouring(Found.kind(poured.what()), poured.ml(), 0)));
+        }
         if (second >= 0 && second < soup.length) {
             flows.ladled += leave(soup[second]);
         }
         if (second % MINUTE == 0 && mayPour && !found.isPouredByHandAround(second)) {
-            rule.decide(broth.brothG(), foodMl(), saltG).ifPresent(pouring -> pour(second, pouring));
+            rule.decide(broth.brothG(), foodMl, saltG).ifPresent(pouring -> pour(second, pouring));
         }
         watch(second);
         if (second >= 0 && second % MINUTE == 0) {
-            minutes.add(new Minute(broth.brothG(), foodMl(), percent(), coolestOfMinute));
+            minutes.add(new Minute(broth.brothG(), foodMl, percent(), coolestOfMinute));
             coolestOfMinute = broth.celsius();
         }
     }
@@ -166,7 +172,7 @@ final class SideRun {
     /** What was in it when it ran dry, minute by minute to the finish. */
     private void standDry(int second) {
         if (second >= 0 && second % MINUTE == 0) {
-            minutes.add(new Minute(broth.brothG(), foodMl(), percent(), coolestOfMinute));
+            minutes.add(new Minute(broth.brothG(), foodMl, percent(), coolestOfMinute));
         }
     }
 
@@ -174,6 +180,7 @@ final class SideRun {
         while (next < foods.size() && foods.get(next).putIn() == second) {
             Food food = foods.get(next++);
             inside.add(food);
+            insideChanges();
             if (food.isThin()) {
                 broth.melt(food.meltingJ());
                 broth.mixFood(food.joulePerK(), food.startC());
@@ -186,6 +193,9 @@ final class SideRun {
     }
 
     private void takeOut(int second) {
+        if (second < nextOut) {
+            return;
+        }
         for (Iterator<Food> it = inside.iterator(); it.hasNext(); ) {
             Food food = it.next();
             if (food.takeOut() <= second) {
@@ -201,6 +211,17 @@ final class SideRun {
                 broth.pour(given, broth.celsius());
                 flows.given += given;
             }
+        }
+        insideChanges();
+    }
+
+    /** What follows from what is inside is reckoned when it changes, not every second. */
+    private void insideChanges() {
+        foodMl = 0;
+        nextOut = Integer.MAX_VALUE;
+        for (Food food : inside) {
+            foodMl += food.volumeMl();
+            nextOut = Math.min(nextOut, food.takeOut());
         }
     }
 
@@ -302,7 +323,7 @@ final class SideRun {
             lowestSecond = second;
         }
         if (overBrimSecond == Integer.MIN_VALUE
-                && broth.brothG() + foodMl() > plan.capacity().value() + 1) {
+                && broth.brothG() + foodMl > plan.capacity().value() + 1) {
             overBrimSecond = second;
         }
         boolean back = celsius >= simmer.simmerC();
@@ -339,14 +360,6 @@ final class SideRun {
     /** What each drop did, in the order they were over. */
     List<Dip> dips() {
         return List.copyOf(dips.values());
-    }
-
-    private double foodMl() {
-        double ml = 0;
-        for (Food food : inside) {
-            ml += food.volumeMl();
-        }
-        return ml;
     }
 
     double startPercent() {

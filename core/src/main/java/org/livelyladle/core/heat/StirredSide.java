@@ -13,6 +13,9 @@ public final class StirredSide {
 
     private static final double CARRIER_W_PER_M2_PA = 0.089;
     private static final double HUMIDITY = 0.5;
+    /** No rounding bridges such a difference [K]. */
+    private static final double CLEARLY_K = 0.01;
+
     private static final double G_PER_KG = 1000;
     /** Critical point of water. */
     private static final double CRITICAL_K = 647.096;
@@ -31,6 +34,11 @@ public final class StirredSide {
     private double foodJPerK;
 
     private double celsius;
+    /** For this surface and this much at most, hotter broth than this gives off the most: pressure rises with heat. */
+    private double cappedOpenM2;
+
+    private double cappedVapourW;
+    private double cappedC = Double.MAX_VALUE;
 
     /**
      * @param brothG at the start [g]
@@ -68,8 +76,21 @@ public final class StirredSide {
     }
 
     private double vapourW(double at, double openM2, double mostVapourW) {
+        if (openM2 == 0) {
+            return 0;
+        }
+        if (openM2 == cappedOpenM2 && mostVapourW == cappedVapourW && at > cappedC) {
+            return mostVapourW;
+        }
         double driving = Math.max(0, pressurePa(at) - airPressurePa);
-        return Math.min(mostVapourW, openM2 * CARRIER_W_PER_M2_PA * driving);
+        double vapourW = openM2 * CARRIER_W_PER_M2_PA * driving;
+        if (vapourW < mostVapourW) {
+            return vapourW;
+        }
+        cappedOpenM2 = openM2;
+        cappedVapourW = mostVapourW;
+        cappedC = at + CLEARLY_K;
+        return mostVapourW;
     }
 
     /** It was found at another temperature, no higher than its boil [°C]. */
