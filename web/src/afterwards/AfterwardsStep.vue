@@ -8,6 +8,7 @@ import ChipChoice from '@/ui/ChipChoice.vue'
 import MeasureInput from '@/ui/MeasureInput.vue'
 import { vSaid } from '@/ui/said'
 import { cents } from '@/steps/shopping/lists'
+import LeftOvers from '@/steps/pots/LeftOvers.vue'
 import KeepingList from './KeepingList.vue'
 import LeftList from './LeftList.vue'
 import LessonPanel from './LessonPanel.vue'
@@ -101,6 +102,7 @@ async function takeLesson(): Promise<void> {
       </div>
     </section>
     <KeepingList v-if="view.keeping.length > 0" :party="party.id" :keeping="view.keeping" />
+    <LeftOvers class="part" />
     <NextDayList v-if="view.nextDay.length > 0" class="part" :meals="view.nextDay" :brief="brief" />
     <TimingList class="part" :journal="journal" :timings="view.timings" @edit="edit" />
     <section class="last" aria-label="The evening">

@@ -17,7 +17,10 @@ defineProps<{ party: string; keeping: JournalView['keeping'] }>()
         <span class="do">
           <span class="way">
             {{ labelOf(KEEPING_WAYS, one.way)
-            }}<template v-if="one.until">, until {{ dayText(one.until) }}</template>
+            }}<template v-if="one.until">, until {{ dayText(one.until) }}</template
+            ><template v-if="one.frozenUntil"
+              >; frozen tonight, until {{ dayText(one.frozenUntil) }}</template
+            >
           </span>
           <span class="quiet">{{ one.why }}.</span>
         </span>

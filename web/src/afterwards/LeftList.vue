@@ -25,6 +25,8 @@ const rows = computed(() =>
 )
 const unsaid = computed(() => rows.value.filter((row) => !row.left).length)
 
+const isThere = (part: Left['part']) => part !== 'NONE' && part !== 'RAN_OUT'
+
 /** A tap on what was said takes it back. */
 function say(cut: string, change: Partial<Left>): void {
   emit('edit', (draft) => {
@@ -107,7 +109,7 @@ const nothingLeft = () =>
           <button v-else type="button" class="chip faint" @click="weighing = row.cut">weighed</button>
         </span>
         <span
-          v-if="row.left && (row.left.part !== 'NONE' || row.left.grams)"
+          v-if="row.left && (isThere(row.left.part) || row.left.grams)"
           class="choice-row state"
           role="group"
           :aria-label="`Where ${row.name} was`"
@@ -154,6 +156,10 @@ const nothingLeft = () =>
 @media (max-width: 700px) {
   .said-rows.lefts > li {
     grid-template-columns: minmax(0, 1fr) auto auto;
+  }
+
+  .lefts .choice-row :deep(.chip) {
+    padding-inline: 8px;
   }
 
   .lefts .weigh {

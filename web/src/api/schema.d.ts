@@ -2333,7 +2333,7 @@ export interface components {
              * @default NONE
              * @enum {string}
              */
-            part: "NONE" | "LITTLE" | "HALF" | "MOST" | "ALL";
+            part: "RAN_OUT" | "NONE" | "LITTLE" | "HALF" | "MOST" | "ALL";
             /**
              * @default FROM_TABLE
              * @enum {string}
@@ -2394,6 +2394,8 @@ export interface components {
         Keeping: {
             allergens: ("GLUTEN" | "CRUSTACEANS" | "EGGS" | "FISH" | "PEANUTS" | "SOYBEANS" | "MILK" | "NUTS" | "CELERY" | "MUSTARD" | "SESAME" | "SULPHITES" | "LUPIN" | "MOLLUSCS")[];
             amount: string;
+            /** Format: date */
+            frozenUntil?: string;
             isCooked: boolean;
             name: string;
             subject: string;

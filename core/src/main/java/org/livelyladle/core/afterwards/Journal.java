@@ -68,11 +68,13 @@ public record Journal(
 
     /** How much of what was served. */
     public enum Part {
+        /** Gone, and somebody would have had more. */
+        RAN_OUT("ran out", 0),
         NONE("none", 0),
         LITTLE("a little", 0.15),
         HALF("half", 0.5),
         MOST("most", 0.85),
-        ALL("all of it", 1);
+        ALL("all", 1);
 
         private final String label;
         private final double share;
@@ -127,6 +129,18 @@ public record Journal(
             Check.present(part, "part");
             RANGES.check("grams", grams);
             Check.present(state, "state");
+        }
+
+        /** Of a cut that ran out so many times as much would have been eaten as there was; memory [1]. */
+        private static final double WOULD_HAVE_EATEN = 1.15;
+
+        /**
+         * What was eaten, or would have been had there been more.
+         *
+         * @param served of the cut in all [g]
+         */
+        double wantedOf(double served) {
+            return part == Part.RAN_OUT && grams == null ? WOULD_HAVE_EATEN * served : served - gramsOf(served);
         }
 
         /** @param served of the cut in all [g] */

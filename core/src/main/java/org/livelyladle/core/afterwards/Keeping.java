@@ -11,6 +11,7 @@ import org.livelyladle.core.catalogue.Allergen;
  * @param subject the cut, or the side
  * @param amount how much
  * @param until the last day in the fridge; null where it is thrown away
+ * @param frozenUntil frozen the same evening it is good until then; null where it does not freeze well, or must not be
  * @param isCooked it was cooked at the table, or is a broth
  * @param allergens of the food; of a broth with those of all that was cooked in it
  * @param why in words, with what it rests on
@@ -21,6 +22,7 @@ public record Keeping(
         String amount,
         Way way,
         @Nullable LocalDate until,
+        @Nullable LocalDate frozenUntil,
         boolean isCooked,
         List<Allergen> allergens,
         String why) {

@@ -9,6 +9,7 @@ import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
+import org.livelyladle.core.catalogue.StartState;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.portions.CutTotal;
@@ -21,6 +22,12 @@ public final class KeepingPlanner {
 
     /** Of raw meat, fish and what is made of them, once opened; USDA FSIS, cold food storage: one to two days [d]. */
     private static final int RAW_DAYS = 1;
+
+    /**
+     * USDA FSIS, cold food storage chart: cooked meat, soups and stews are good for two to three months frozen, raw meat
+     * and fish longer; the shortest is taken.
+     */
+    private static final int FROZEN_MONTHS = 2;
 
     /** USDA FSIS, the two-hour rule: no food that spoils stands in a warm room for longer [min]. */
     private static final int OUT_MINUTES = 120;
@@ -75,9 +82,7 @@ public final class KeepingPlanner {
             case UNTOUCHED ->
                 isRisky
                         ? new Choice(
-                                Keeping.Way.KEEP,
-                                Math.min(RAW_DAYS, keeps),
-                                "It never left the fridge: raw, for a day, or frozen today")
+                                Keeping.Way.KEEP, Math.min(RAW_DAYS, keeps), "It never left the fridge: raw, for a day")
                         : new Choice(Keeping.Way.KEEP, keeps, "It never left the fridge");
             case FROM_TABLE -> fromTable(cut, isRisky, stoodTooLong, keeps);
             case COOKED ->
@@ -95,9 +100,18 @@ public final class KeepingPlanner {
                 text.grams(grams),
                 choice.way,
                 choice.days < 0 ? null : day.plusDays(choice.days),
+                choice.days < 0 || !freezes(cut, left.state()) ? null : day.plusMonths(FROZEN_MONTHS),
                 left.state() == Journal.State.COOKED,
                 List.copyOf(contents.ofCut(left.cut()).allergens()),
                 choice.why));
+    }
+
+    /** What is cooked, and raw meat and fish that did not come thawed from a freezer; leaves and roots go limp. */
+    private boolean freezes(Cut cut, Journal.State state) {
+        boolean isRaw = state == Journal.State.UNTOUCHED;
+        return cut.rawRisk() == RawRisk.NONE
+                ? state == Journal.State.COOKED
+                : !isRaw || cut.start() != StartState.FROZEN;
     }
 
     private record Choice(Keeping.Way way, int days, String why) {}
@@ -136,6 +150,7 @@ public final class KeepingPlanner {
                 text.millilitres(left.ml()),
                 Keeping.Way.BOIL,
                 brief.sitDown().toLocalDate().plusDays(LEFTOVER_DAYS),
+                brief.sitDown().toLocalDate().plusMonths(FROZEN_MONTHS),
                 true,
                 List.copyOf(contents.ofSide(left.side(), drops).allergens()),
                 "Raw food was in it: at a rolling boil once more, cooled to " + text.celsius(21)

@@ -155,7 +155,7 @@ public record Lesson(List<Told> evenings, List<Change> changes, Household after)
     }
 
     /** The pot of the household of an id. */
-    public static Optional<Pot> pot(Household household, String id) {
+    private static Optional<Pot> pot(Household household, String id) {
         return household.pots().stream().filter(pot -> pot.id().equals(id)).findFirst();
     }
 

@@ -60,10 +60,9 @@ public final class Outcomes {
                 .mapToDouble(line -> line.served().value() * shareOf(line.guest()))
                 .sum();
         double eaten = told.stream()
-                .mapToDouble(cut -> cut.grams().value()
-                        - journal.left(cut.cut())
-                                .orElseThrow()
-                                .gramsOf(cut.grams().value()))
+                .mapToDouble(cut -> journal.left(cut.cut())
+                        .orElseThrow()
+                        .wantedOf(cut.grams().value()))
                 .sum();
         double aHead = brief.portionsPerAdult().getOrDefault(category, 0.0);
         if (planned > LEAST_G && aHead > LEAST_G) {

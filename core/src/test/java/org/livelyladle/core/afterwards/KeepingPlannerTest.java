@@ -66,6 +66,23 @@ class KeepingPlannerTest {
         assertThat(keeping("beef-ribeye.sliced", Journal.State.COOKED).until()).isEqualTo(DAY.plusDays(3));
     }
 
+    /** Two months, USDA FSIS; leaves and roots go limp, and what came from a freezer does not go back raw. */
+    @Test
+    void whatFreezesWellIsFrozenTheSameEvening() {
+        assertThat(keeping("beef-ribeye.sliced", Journal.State.FROM_TABLE).frozenUntil())
+                .isEqualTo(DAY.plusMonths(2));
+        assertThat(keeping("beef-ribeye.sliced", Journal.State.UNTOUCHED).frozenUntil())
+                .isEqualTo(DAY.plusMonths(2));
+        assertThat(keeping("carrot.sliced", Journal.State.UNTOUCHED).frozenUntil())
+                .isNull();
+        assertThat(keeping("carrot.sliced", Journal.State.COOKED).frozenUntil()).isNotNull();
+        assertThat(keeping("fish-ball.frozen", Journal.State.UNTOUCHED).frozenUntil())
+                .isNull();
+        briefs.mealMinutes = 150;
+        assertThat(keeping("beef-ribeye.sliced", Journal.State.FROM_TABLE).frozenUntil())
+                .isNull();
+    }
+
     @Test
     void brothThatFoodWasInIsBoiledAndNothingIsSaidOfNothing() {
         Journal journal = new Journal(

@@ -77,6 +77,19 @@ class LessonTest {
                 .satisfies(again -> assertThat(again.changes()).isEmpty());
     }
 
+    /** Two regular eaters, 136 g each, all gone: (8 x 136 + 1.15 x 272) / (8 + 2) = 140.1. */
+    @Test
+    void whatRanOutIsMoreTheNextTimeAndWhatWasJustEnoughIsNot() {
+        Brief brief = briefs.build();
+        assertThat(lesson(household(), List.of(told("first", brief, left(BEEF, Journal.Part.RAN_OUT))))
+                        .changes())
+                .extracting(Lesson.Change::becomes)
+                .containsExactly(140);
+        assertThat(lesson(household(), List.of(told("first", brief, left(BEEF, Journal.Part.NONE))))
+                        .changes())
+                .isEmpty();
+    }
+
     /** Who had eaten elsewhere leaves half of theirs: that says nothing of how much meat a head is right. */
     @Test
     void whoAteMuchLessIsHalfAnEater() {

@@ -11,6 +11,7 @@ import org.livelyladle.core.catalogue.Allergen;
 /** Labels for boxes of what is left: what it is, until when, what to do with it, and what somebody may not bear. */
 final class LabelPdf {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
     private static final int COLUMNS = 2;
 
     private LabelPdf() {}
@@ -41,6 +42,9 @@ final class LabelPdf {
     private static void label(Keeping one, LocalDate packed, Html body) {
         body.element("h2", one.name() + ", " + one.amount());
         body.open("p").element("strong", "Until " + DAY.format(one.until())).close("p");
+        if (one.frozenUntil() != null) {
+            body.element("p", "Frozen the same evening: until " + MONTH.format(one.frozenUntil()));
+        }
         body.element("p", "Packed " + DAY.format(packed) + "; " + one.way().label() + ".");
         String allergens = one.allergens().stream().map(Allergen::label).collect(Collectors.joining(", "));
         body.element(
