@@ -85,6 +85,8 @@ function fresh(): Partial<typeof server> {
     tidied: undefined,
     damaged: '',
     rehearsal: undefined,
+    taken: false,
+    book: [],
     calendar: null,
     catalogue: { cuts: [], ingredients: [], extras: [], sauceBar: [] },
   }

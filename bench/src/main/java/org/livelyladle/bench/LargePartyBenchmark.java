@@ -29,7 +29,10 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A warm plan at the documented limits: 60 guests, 24 sides, the guests of the boathouse supper three times over. */
+/**
+ * How a warm plan grows up to the documented limits of 60 guests and 24 sides: the guests of the boathouse supper over and
+ * over, a pot of two sides for five of them.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -37,24 +40,26 @@ import tools.jackson.databind.node.ObjectNode;
 @Warmup(iterations = 3, time = 10)
 @Measurement(iterations = 3, time = 10)
 public class LargePartyBenchmark {
-    private static final int GUESTS = 60;
-    private static final int POTS = 12;
+    private static final int GUESTS_PER_POT = 5;
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
-    @Param({"40", "114"})
-    private int cuts;
+    /** Guests by cuts. */
+    @Param({"6x40", "12x40", "24x40", "48x40", "60x40", "60x114"})
+    private String size;
 
     private Brief brief;
     private final Planner planner = new Planner(Catalogue.builtIn());
 
     @Setup
     public void make() {
+        int guests = Integer.parseInt(size.substring(0, size.indexOf('x')));
+        int cuts = Integer.parseInt(size.substring(size.indexOf('x') + 1));
         JsonMapper mapper = JsonConfig.mapper();
         List<Brief> demos = new DemoBriefs(mapper, new PriceList()).load(TODAY);
         ObjectNode large = (ObjectNode) mapper.valueToTree(demos.get(demos.size() - 1));
-        guests(large);
-        pots(large);
+        guests(large, guests);
+        pots(large, (guests + GUESTS_PER_POT - 1) / GUESTS_PER_POT);
         ArrayNode menu = large.putArray("menu");
         List<Cut> all = List.copyOf(Catalogue.builtIn().cuts());
         for (int i = 0; i < cuts; i++) {
@@ -64,20 +69,20 @@ public class LargePartyBenchmark {
         brief = mapper.treeToValue(large, Brief.class);
     }
 
-    private static void guests(ObjectNode large) {
+    private static void guests(ObjectNode large, int count) {
         ArrayNode twenty = (ArrayNode) large.get("guests");
         ArrayNode guests = twenty.arrayNode();
-        for (int i = 0; i < GUESTS; i++) {
+        for (int i = 0; i < count; i++) {
             ObjectNode guest = (ObjectNode) twenty.get(i % twenty.size()).deepCopy();
             guests.add(guest.put("id", "guest-" + i));
         }
         large.set("guests", guests);
     }
 
-    private static void pots(ObjectNode large) {
+    private static void pots(ObjectNode large, int count) {
         List<Broth> broths = List.copyOf(Catalogue.builtIn().broths());
         ArrayNode pots = large.putArray("pots");
-        for (int i = 0; i < POTS; i++) {
+        for (int i = 0; i < count; i++) {
             ObjectNode pot = pots.addObject()
                     .put("id", "pot-" + i)
                     .put("name", "Pot " + i)

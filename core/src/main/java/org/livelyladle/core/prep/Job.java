@@ -60,7 +60,7 @@ record Job(
 
     /** What is still to be done of it, so many minutes. */
     Job remaining(int left) {
-        return copy(left, Math.max(0, hands - Math.max(0, minutes - left)), after);
+        return copy(left, rule, exactMinutes, Math.max(0, hands - Math.max(0, minutes - left)), after);
     }
 
     /** The same job, so many times as long as is usual; as long as the host has said where the host has. */
@@ -71,39 +71,20 @@ record Job(
         double exact = exactMinutes * times;
         int whole = (int) Math.max(1, Math.ceil(exact - 1e-9));
         String taught = "; " + KitchenText.number(times, 2) + " times as long on your evenings";
-        return new Job(
-                id,
-                group,
-                what,
-                amount,
-                tool,
-                whole,
-                rule + taught,
-                exact,
-                false,
-                isPassive() ? Math.min(hands, whole) : whole,
-                skills,
-                at,
-                litres,
-                after,
-                keepsMinutes,
-                fixedAt,
-                pinnedAt,
-                cook,
-                caution,
-                cuts,
-                things);
+        return copy(whole, rule + taught, exact, isPassive() ? Math.min(hands, whole) : whole, after);
     }
 
     /** The same job, waiting for others too. */
     Job alsoAfter(Collection<String> others) {
         return copy(
                 minutes,
+                rule,
+                exactMinutes,
                 hands,
                 Stream.concat(after.stream(), others.stream().sorted()).toList());
     }
 
-    private Job copy(int minutes, int hands, List<String> after) {
+    private Job copy(int minutes, String rule, double exactMinutes, int hands, List<String> after) {
         return new Job(
                 id,
                 group,

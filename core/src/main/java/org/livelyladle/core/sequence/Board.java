@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
@@ -30,8 +31,7 @@ final class Board {
     private final int from;
 
     private final EatenShare tempo;
-    private final Map<String, SideProfile> profiles = new HashMap<>();
-    private final Map<String, String> potOf = new HashMap<>();
+    private final Map<String, Spot> spots = new HashMap<>();
     private final List<Placing> placed = new ArrayList<>();
     private final Map<String, Integer> guestPlaces = new HashMap<>();
     private final List<Meal> meals = new ArrayList<>();
@@ -55,10 +55,12 @@ final class Board {
         this.tempo = EatenShare.of(brief.tempo());
         this.cues = new Cues(mealSeconds, minders, brief.emphasis());
         this.hands = new Hands(mealSeconds);
-        plans.all().forEach(side -> {
-            profiles.put(side.side(), new SideProfile(side, limits));
-            potOf.put(side.side(), brief.potOf(side.side()).id());
-        });
+        plans.all()
+                .forEach(side -> spots.put(
+                        side.side(),
+                        new Spot(
+                                new SideProfile(side, limits),
+                                brief.potOf(side.side()).id())));
         for (Guest guest : brief.guests()) {
             Presence there = Presence.of(guest, mealSeconds);
             guestPlaces.put(guest.id(), guestPlaces.size());
@@ -79,26 +81,43 @@ final class Board {
         return meals.get(eater);
     }
 
+    /**
+     * Where a batch goes in.
+     *
+     * @param pot whose side it is
+     */
+    record Spot(SideProfile side, String pot) {}
+
+    /** Asked for time and again, so it stands with the batch. */
+    private Placing spotted(Placing placing) {
+        placing.spot = Objects.requireNonNull(spots.get(placing.batch.side().id()));
+        return placing;
+    }
+
+    private static Spot spot(Placing placing) {
+        return Objects.requireNonNull(placing.spot);
+    }
+
     /** A batch that has no time yet, with the one at which it should go in. */
     Placing placing(Batch batch) {
-        return new Placing(batch, ideal(batch), false, guestPlaces);
+        return spotted(new Placing(batch, ideal(batch), false, guestPlaces));
     }
 
     /** A batch that keeps its put-in time [s from sitting down] where it can, and where not much is gained by another. */
     Placing kept(Batch batch, int putIn) {
-        Placing placing = new Placing(batch, Math.floorDiv(putIn, GRID) * GRID, false, guestPlaces);
+        Placing placing = spotted(new Placing(batch, Math.floorDiv(putIn, GRID) * GRID, false, guestPlaces));
         placing.inertia = WORTH_MOVING;
         return placing;
     }
 
     /** What went in together and has not to be placed any more. */
     Placing begun(Batch batch, List<Stay> stays) {
-        return Placing.begun(batch, stays, guestPlaces);
+        return spotted(Placing.begun(batch, stays, guestPlaces));
     }
 
     /** A batch the host decided the time of [s from sitting down]. */
     Placing pinned(Batch batch, int putIn) {
-        return new Placing(batch, putIn, true, guestPlaces);
+        return spotted(new Placing(batch, putIn, true, guestPlaces));
     }
 
     /** The put-in after which it is eaten when so much else should be eaten. */
@@ -113,7 +132,7 @@ final class Board {
     void lay(Placing placing, int putIn) {
         placing.putIn = putIn;
         placed.add(placing);
-        cues.add(potOf.get(placing.batch.side().id()), placing);
+        cues.add(spot(placing).pot(), placing);
         if (!placing.shared) {
             held.get(holders[placing.eaters[0]]).add(placing);
         }
@@ -125,7 +144,7 @@ final class Board {
 
     /** Too much for its side even if nothing else were in it. */
     boolean neverTakes(Placing placing) {
-        return profiles.get(placing.batch.side().id()).neverTakes(placing);
+        return spot(placing).side().neverTakes(placing);
     }
 
     /** Nothing of it leaves the broth before its eaters are there, nor goes in before the table is ready. */
@@ -172,11 +191,11 @@ final class Board {
             if (isHolding(holder, placing, putIn)) {
                 return "somebody has another slice or basket at that time";
             }
-            if (placing.byHand && !hands.areFree(potOf.get(batch.side().id()), placing, putIn)) {
+            if (placing.byHand && !hands.areFree(spot(placing).pot(), placing, putIn)) {
                 return "too many dip at that pot at that time";
             }
         }
-        return profiles.get(batch.side().id()).obstacle(placing, putIn);
+        return spot(placing).side().obstacle(placing, putIn);
     }
 
     private boolean isHolding(int holder, Placing turn, int putIn) {
@@ -191,20 +210,18 @@ final class Board {
     }
 
     private void enter(Placing placing) {
-        String side = placing.batch.side().id();
-        profiles.get(side).add(placing);
+        spot(placing).side().add(placing);
         placing.isOnBoard = true;
         if (placing.byHand) {
-            hands.add(potOf.get(side), placing, 1);
+            hands.add(spot(placing).pot(), placing, 1);
         }
     }
 
     private void leave(Placing placing) {
-        String side = placing.batch.side().id();
-        profiles.get(side).remove(placing);
+        spot(placing).side().remove(placing);
         placing.isOnBoard = false;
         if (placing.byHand) {
-            hands.add(potOf.get(side), placing, -1);
+            hands.add(spot(placing).pot(), placing, -1);
         }
     }
 
@@ -235,22 +252,20 @@ final class Board {
 
     /** What there is to do for it does not count for the time being. */
     void forgetCues(Placing placing) {
-        cues.remove(potOf.get(placing.batch.side().id()), placing);
+        cues.remove(spot(placing).pot(), placing);
     }
 
     void countCues(Placing placing) {
-        cues.add(potOf.get(placing.batch.side().id()), placing);
+        cues.add(spot(placing).pot(), placing);
     }
 
     /** Moments at which a batch would go in, or come out, while something else is done at its pot. */
     int[] visits(Placing placing) {
-        String pot = potOf.get(placing.batch.side().id());
+        String pot = spot(placing).pot();
         int[] visits = new int[4 * placed.size()];
         int count = 0;
         for (Placing other : placed) {
-            if (other != placing
-                    && other.shared
-                    && potOf.get(other.batch.side().id()).equals(pot)) {
+            if (other != placing && other.shared && spot(other).pot().equals(pot)) {
                 visits[count++] = grid(other.putIn);
                 visits[count++] = grid(other.putIn - placing.duration);
                 visits[count++] = grid(other.putIn + other.duration);
@@ -266,7 +281,7 @@ final class Board {
 
     /** What it would cost to do something for a batch at a time, while its cues are forgotten. */
     double cueCost(Placing placing, int putIn) {
-        return cues.cost(potOf.get(placing.batch.side().id()), placing, putIn);
+        return cues.cost(spot(placing).pot(), placing, putIn);
     }
 
     /** The evenings of its eaters without it. */

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.table.Stay;
 
 /** A batch with its time while the sequence is being made; the batch's sizes are kept beside it for speed. */
@@ -57,6 +58,8 @@ final class Placing {
     int putIn;
 
     boolean isOnBoard;
+    /** Its side on the board that made it. */
+    Board.@Nullable Spot spot;
     /** What its eaters' evenings were like when no better moment was found for it. */
     long contentAt = -1;
 
