@@ -74,7 +74,7 @@ class ScreenshotsIT extends BrowserTest {
     private void afterwards() {
         party = copyOf("Quad and coxes’ supper");
         go("afterwards");
-        Locator rows = page.locator(".rows").first().locator("li");
+        Locator rows = page.locator(".said-rows").first().locator("li");
         for (String[] left : new String[][] {{"Beef rib-eye", "half"}, {"Lamb leg", "a little"}, {"Chicken", "none"}}) {
             rows.filter(new Locator.FilterOptions().setHasText(left[0]))
                     .first()
