@@ -186,6 +186,26 @@ async function serve(input: RequestInfo | URL): Promise<Response> {
   return answer(200, view())
 }
 
+/** Requests that are not answered yet. */
+let asking = 0
+async function served(input: RequestInfo | URL): Promise<Response> {
+  asking++
+  try {
+    return await serve(input)
+  } finally {
+    asking--
+  }
+}
+
+/** What a page still has to send, it sends to the server of its own test, however slow the machine is. */
+async function isQuiet(): Promise<void> {
+  const TURNS = 5
+  for (let quiet = 0; quiet < TURNS; quiet++) {
+    await new Promise((resolve) => setImmediate(resolve))
+    if (asking > 0) quiet = -1
+  }
+}
+
 /** Each test of the file begins with the same party and an empty device; nothing is tried again behind its back. */
 export function useTestServer(): void {
   beforeEach(() => {
@@ -194,9 +214,10 @@ export function useTestServer(): void {
     stored.clear()
     localStorage.clear()
     Object.assign(server, fresh())
-    vi.stubGlobal('fetch', vi.fn(serve))
+    vi.stubGlobal('fetch', vi.fn(served))
   })
-  afterEach(() => {
+  afterEach(async () => {
+    await isQuiet()
     vi.useRealTimers()
     vi.unstubAllGlobals()
   })
