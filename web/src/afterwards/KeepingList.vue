@@ -19,7 +19,7 @@ defineProps<{ party: string; keeping: JournalView['keeping'] }>()
             {{ labelOf(KEEPING_WAYS, one.way)
             }}<template v-if="one.until">, until {{ dayText(one.until) }}</template
             ><template v-if="one.frozenUntil"
-              >; frozen tonight, until {{ dayText(one.frozenUntil) }}</template
+              >; or frozen tonight, until {{ dayText(one.frozenUntil) }}</template
             >
           </span>
           <span class="quiet">{{ one.why }}.</span>

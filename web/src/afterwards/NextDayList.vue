@@ -23,8 +23,11 @@ const holds = (meal: Meal) =>
       <p class="quiet">by {{ dayText(meal.until) }}</p>
       <ul>
         <li v-for="part in meal.parts" :key="part.name + part.amount">
-          <span class="amount">{{ part.amount }}</span> {{ part.name }}
-          <span v-if="part.toGet" class="quiet">to add</span>
+          <span class="amount">{{ part.amount }}</span>
+          <span>
+            {{ part.name }}
+            <span v-if="part.toGet" class="quiet">to add</span>
+          </span>
         </li>
       </ul>
       <p>{{ meal.how.join(' ') }}</p>
@@ -62,9 +65,12 @@ p {
   margin: 0;
 }
 
+li {
+  display: grid;
+  grid-template-columns: 84px minmax(0, 1fr);
+}
+
 .amount {
-  display: inline-block;
-  min-width: 76px;
   font-weight: 600;
   font-variant-numeric: tabular-nums;
 }

@@ -17,10 +17,10 @@ void ask(api.GET('/api/household/people'))
   .catch(() => undefined)
 const rows = computed(() => peopleOf(props.kept, book.value))
 
-/** Whoever was at evenings that are over may be forgotten there as well. */
+/** Whoever was at evenings that are over may be forgotten there as well; it is asked as long as nobody knows of none. */
 function forget(row: KeptRow): void {
-  if (row.evenings) leaving.value = row.id
-  else void household.forget(row.part, row.id)
+  if (row.evenings === 0) void household.forget(row.part, row.id)
+  else leaving.value = row.id
 }
 
 async function onlyHere(row: KeptRow): Promise<void> {

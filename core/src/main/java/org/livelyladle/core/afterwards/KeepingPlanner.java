@@ -2,11 +2,14 @@ package org.livelyladle.core.afterwards;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.catalogue.StartState;
@@ -31,6 +34,9 @@ public final class KeepingPlanner {
 
     /** USDA FSIS, the two-hour rule: no food that spoils stands in a warm room for longer [min]. */
     private static final int OUT_MINUTES = 120;
+
+    private static final Set<Category> PRODUCE =
+            EnumSet.of(Category.MUSHROOMS, Category.LEAVES, Category.ROOTS, Category.VEGETABLES);
 
     private static final double LEAST_G = 5;
     private static final double LEAST_ML = 50;
@@ -116,18 +122,25 @@ public final class KeepingPlanner {
 
     private record Choice(Keeping.Way way, int days, String why) {}
 
+    /** What grew and has to be washed anyway; all else spoils in a warm room, cooked by its maker or not. */
+    private boolean isProduce(Cut cut) {
+        return PRODUCE.contains(catalogue.ingredientOf(cut).category());
+    }
+
     private Choice fromTable(Cut cut, boolean isRisky, boolean stoodTooLong, int keeps) {
-        if (!isRisky) {
+        int days = Math.min(RAW_DAYS, keeps);
+        if (isProduce(cut)) {
+            return new Choice(Keeping.Way.KEEP, days, "It stood on the table: washed again, and cooked the next day");
+        }
+        if (!isRisky && !stoodTooLong) {
             return new Choice(
                     Keeping.Way.KEEP,
-                    Math.min(RAW_DAYS, keeps),
-                    "It stood on the table: washed again, and cooked the next day");
+                    days,
+                    "It stood on the table for less than two hours: into the fridge at once, cooked the next day");
         }
         return stoodTooLong
                 ? new Choice(
-                        Keeping.Way.THROW_AWAY,
-                        -1,
-                        "Raw, and longer than two hours on the table (USDA FSIS, the two-hour rule)")
+                        Keeping.Way.THROW_AWAY, -1, "Longer than two hours on the table (USDA FSIS, the two-hour rule)")
                 : new Choice(
                         Keeping.Way.EAT_COOKED,
                         LEFTOVER_DAYS,
