@@ -58,13 +58,13 @@ class KeepingPlannerTest {
     /** USDA FSIS, the two-hour rule: tofu is not raw meat, and spoils in a warm room all the same. */
     @Test
     void whatIsNotRawButSpoilsStandsNoLongerThanTwoHoursEither() {
-        Keeping soon = keeping("tofu-silken.cubes", Journal.State.FROM_TABLE);
+        Keeping soon = keeping("tofu-firm.cubes", Journal.State.FROM_TABLE);
         assertThat(soon.way()).isEqualTo(Keeping.Way.KEEP);
         assertThat(soon.until()).isEqualTo(DAY.plusDays(1));
         assertThat(soon.why()).doesNotContain("washed");
         briefs.mealMinutes = 150;
         assertThat(keeping("fish-ball.frozen", Journal.State.FROM_TABLE).way()).isEqualTo(Keeping.Way.THROW_AWAY);
-        assertThat(keeping("tofu-silken.cubes", Journal.State.FROM_TABLE).way()).isEqualTo(Keeping.Way.THROW_AWAY);
+        assertThat(keeping("tofu-firm.cubes", Journal.State.FROM_TABLE).way()).isEqualTo(Keeping.Way.THROW_AWAY);
         assertThat(keeping("carrot.sliced", Journal.State.FROM_TABLE).way()).isEqualTo(Keeping.Way.KEEP);
     }
 
