@@ -43,7 +43,10 @@ record Batch(
     /** Food displaces broth at this density [g/ml]. */
     private static final double FOOD_G_PER_ML = 1.05;
 
-    /** From putting in to taking the first out [s]: somewhat after ready, on the grid where it is not held. */
+    /**
+     * From putting in to taking the first out [s] where it does not linger: somewhat after ready, on the grid where it is
+     * not held.
+     */
     int offset() {
         return offset(dish, window);
     }
@@ -137,9 +140,21 @@ record Batch(
         return offsets;
     }
 
-    /** From putting in the first to taking out the last [s]. */
+    /** From putting in the first to taking out the last [s] where it does not linger. */
     int duration() {
         return offset() + (mostBites() - 1) * betweenBites();
+    }
+
+    /**
+     * How much longer it may linger in the broth before the first comes out, with slack left for the last [s]: what
+     * somebody looks after goes in when that suits, and is eaten when that suits.
+     */
+    int mostLinger() {
+        if (!dish.shared() || dish.lifted()) {
+            return 0;
+        }
+        int spare = window.bestUntilSeconds() - slack(window) - duration();
+        return Math.max(0, spare / TablePlanner.GRID_SECONDS * TablePlanner.GRID_SECONDS);
     }
 
     static double volumeMl(Cut cut, double loadGrams) {
@@ -165,8 +180,9 @@ record Batch(
      *
      * @param pot of its side
      * @param putIn into the broth [s from sitting down]
+     * @param linger longer in the broth than it must be [s]
      */
-    List<Stay> stays(String pot, int putIn) {
+    List<Stay> stays(String pot, int putIn, int linger) {
         List<Stay> stays = new ArrayList<>();
         int between = betweenBites();
         if (dish.brownsFor() > 0) {
@@ -180,7 +196,7 @@ record Batch(
                 }
             }
             int in = byHand() ? putIn + i * between : putIn;
-            stays.add(stay(in, putIn + offset() + i * between, parts));
+            stays.add(stay(in, putIn + linger + offset() + i * between, parts));
         }
         return stays;
     }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Emphasis;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.Sides;
@@ -41,6 +42,7 @@ final class Board {
     private final List<List<Placing>> held = new ArrayList<>();
     private final List<Presence> presences = new ArrayList<>();
     private final @Nullable EndingPlan ending;
+    private final Emphasis emphasis;
     private final Cues cues;
     private final Hands hands;
 
@@ -50,6 +52,7 @@ final class Board {
      */
     Board(Brief brief, Sides plans, SideLimits limits, Minders minders, @Nullable EndingPlan ending, int from) {
         this.ending = ending;
+        this.emphasis = brief.emphasis();
         this.from = from;
         this.mealSeconds = brief.mealMinutes() * 60;
         this.tempo = EatenShare.of(brief.tempo());
@@ -64,7 +67,7 @@ final class Board {
         for (Guest guest : brief.guests()) {
             Presence there = Presence.of(guest, mealSeconds);
             guestPlaces.put(guest.id(), guestPlaces.size());
-            meals.add(new Meal(there.from(), there.until(), tempo));
+            meals.add(new Meal(there.from(), there.until(), tempo, 1 / guest.eatsGramsPerSecond()));
             presences.add(there);
             held.add(new ArrayList<>());
         }
@@ -75,6 +78,27 @@ final class Board {
 
     List<Placing> placed() {
         return placed;
+    }
+
+    /** What the evenings of all cost, and what there is to do in them. */
+    double cost() {
+        return meals.stream().mapToDouble(Meal::cost).sum() + cues.cost();
+    }
+
+    Emphasis emphasis() {
+        return emphasis;
+    }
+
+    /** The evenings of all, by guests' ids. */
+    List<Meal> meals() {
+        return guestPlaces.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(guest -> meals.get(guest.getValue()))
+                .toList();
+    }
+
+    boolean isEaten(Placing placing, Meal by) {
+        return Arrays.stream(placing.eaters).anyMatch(eater -> meals.get(eater) == by);
     }
 
     Meal mealOf(int eater) {
@@ -103,9 +127,15 @@ final class Board {
         return spotted(new Placing(batch, ideal(batch), false, guestPlaces));
     }
 
-    /** A batch that keeps its put-in time [s from sitting down] where it can, and where not much is gained by another. */
-    Placing kept(Batch batch, int putIn) {
-        Placing placing = spotted(new Placing(batch, Math.floorDiv(putIn, GRID) * GRID, false, guestPlaces));
+    /**
+     * A batch that keeps its put-in time [s from sitting down] where it can, and where not much is gained by another.
+     *
+     * @param linger longer in the broth than it must be [s]
+     */
+    Placing kept(Batch batch, int putIn, int linger, boolean pinned) {
+        int most = Math.min(linger, batch.mostLinger());
+        Placing placing = spotted(new Placing(batch, grid(putIn + most), pinned, guestPlaces));
+        placing.linger = most;
         placing.inertia = WORTH_MOVING;
         return placing;
     }
@@ -128,7 +158,7 @@ final class Board {
         return Math.floorDiv(eaten - batch.offset(), GRID) * GRID;
     }
 
-    /** Enters what has its time now. */
+    /** Enters what has its time now; it lingers as long as it did. */
     void lay(Placing placing, int putIn) {
         placing.putIn = putIn;
         placed.add(placing);
@@ -147,7 +177,7 @@ final class Board {
         return spot(placing).side().neverTakes(placing);
     }
 
-    /** Nothing of it leaves the broth before its eaters are there, nor goes in before the table is ready. */
+    /** Nothing of it leaves the broth before its eaters are there, nor goes in before the table is ready; if it lingers not. */
     int soonest(Placing placing) {
         int table = Math.max(from, !placing.shared ? 0 : -PRELOAD_SECONDS);
         return Math.max(table + placing.before, Math.max(GRID, placing.batch.earliest()) - placing.offset);
@@ -162,11 +192,15 @@ final class Board {
         return ending != null && ending.side().equals(side.id()) ? ending.from() : mealSeconds;
     }
 
-    /** The rule in the way of a put-in time [s], instead of the one it has, or null when nothing is. */
+    /**
+     * The rule in the way of a put-in time [s] and of lingering so long [s], instead of those it has, or null when nothing
+     * is.
+     */
     @Nullable
-    String obstacle(Placing placing, int putIn) {
+    String obstacle(Placing placing, int putIn, int linger) {
         Batch batch = placing.batch;
-        int firstOut = putIn + placing.offset;
+        int firstOut = putIn + linger + placing.offset;
+        int lastOut = putIn + linger + placing.duration;
         if (putIn - placing.before < from) {
             return "that moment has passed";
         }
@@ -174,18 +208,18 @@ final class Board {
             return "somebody it is for has not arrived yet";
         }
         boolean early = firstOut < GRID || putIn < -PRELOAD_SECONDS || !placing.shared && putIn - placing.before < 0;
-        if (early || putIn + placing.duration > mealSeconds) {
+        if (early || lastOut > mealSeconds) {
             return "outside the meal";
         }
-        if (putIn + placing.duration > openUntil(batch.side())) {
+        if (lastOut > openUntil(batch.side())) {
             return "the side is kept for the ending by then";
         }
-        if (putIn + placing.duration > batch.latest()) {
+        if (lastOut > batch.latest()) {
             return "somebody it is for has left by then";
         }
         if (!placing.shared) {
             int holder = holders[placing.eaters[0]];
-            if (!presences.get(holder).holds(firstOut, putIn + placing.duration)) {
+            if (!presences.get(holder).holds(firstOut, lastOut)) {
                 return "who holds it for a child is not at the table";
             }
             if (isHolding(holder, placing, putIn)) {
@@ -195,7 +229,7 @@ final class Board {
                 return "too many dip at that pot at that time";
             }
         }
-        return spot(placing).side().obstacle(placing, putIn);
+        return spot(placing).side().obstacle(placing, putIn, linger);
     }
 
     private boolean isHolding(int holder, Placing turn, int putIn) {
@@ -225,10 +259,11 @@ final class Board {
         }
     }
 
-    /** To another time [s from sitting down]; what there is to do for it is told apart. */
-    void move(Placing placing, int putIn) {
+    /** To another time [s from sitting down], lingering so long [s]; what there is to do for it is told apart. */
+    void move(Placing placing, int putIn, int linger) {
         leave(placing);
         placing.putIn = putIn;
+        placing.linger = linger;
         enter(placing);
         changed(placing);
     }
@@ -239,10 +274,11 @@ final class Board {
         forgetCues(placing);
     }
 
-    /** Back on it, at a time [s from sitting down]. */
-    void put(Placing placing, int putIn) {
-        boolean isMoved = placing.putIn != putIn;
+    /** Back on it, at a time [s from sitting down], lingering so long [s]. */
+    void put(Placing placing, int putIn, int linger) {
+        boolean isMoved = placing.putIn != putIn || placing.linger != linger;
         placing.putIn = putIn;
+        placing.linger = linger;
         enter(placing);
         countCues(placing);
         if (isMoved) {
@@ -259,20 +295,20 @@ final class Board {
         cues.add(spot(placing).pot(), placing);
     }
 
-    /** Moments at which a batch would go in, or come out, while something else is done at its pot. */
+    /** Moments at which something else is done at the pot of a batch, in order of time, each once [s from sitting down]. */
     int[] visits(Placing placing) {
         String pot = spot(placing).pot();
-        int[] visits = new int[4 * placed.size()];
+        int[] visits = new int[2 * placed.size()];
         int count = 0;
         for (Placing other : placed) {
             if (other != placing && other.shared && spot(other).pot().equals(pot)) {
                 visits[count++] = grid(other.putIn);
-                visits[count++] = grid(other.putIn - placing.duration);
-                visits[count++] = grid(other.putIn + other.duration);
-                visits[count++] = grid(other.putIn + other.duration - placing.duration);
+                if (!other.fished) {
+                    visits[count++] = grid(other.lastOut());
+                }
             }
         }
-        return Arrays.copyOf(visits, count);
+        return Arrays.stream(visits, 0, count).sorted().distinct().toArray();
     }
 
     private static int grid(int second) {
@@ -280,8 +316,8 @@ final class Board {
     }
 
     /** What it would cost to do something for a batch at a time, while its cues are forgotten. */
-    double cueCost(Placing placing, int putIn) {
-        return cues.cost(spot(placing).pot(), placing, putIn);
+    double cueCost(Placing placing, int putIn, int linger) {
+        return cues.cost(spot(placing).pot(), placing, putIn, linger);
     }
 
     /** The evenings of its eaters without it. */

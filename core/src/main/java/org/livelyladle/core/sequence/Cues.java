@@ -59,34 +59,42 @@ final class Cues {
     }
 
     void add(String pot, Placing placing) {
-        change(pot, placing, placing.putIn, 1);
+        change(pot, placing, placing.putIn, placing.linger, 1);
     }
 
     void remove(String pot, Placing placing) {
-        change(pot, placing, placing.putIn, -1);
+        change(pot, placing, placing.putIn, placing.linger, -1);
     }
 
-    private void change(String pot, Placing placing, int putIn, int by) {
+    private void change(String pot, Placing placing, int putIn, int linger, int by) {
         if (placing.shared) {
             count(pot, bin(putIn), by);
             if (!placing.fished) {
-                count(pot, bin(putIn + placing.duration), by);
+                count(pot, bin(putIn + linger + placing.duration), by);
             }
         }
     }
 
+    /** What all that is done costs. */
+    double cost() {
+        return weight
+                * byMinder.values().stream()
+                        .mapToDouble(all -> windowsFrom(all, 1 - BINS_OF_TWO_MINUTES, bins - 1))
+                        .sum();
+    }
+
     /** What it would cost to do something for a batch at a time. */
-    double cost(String pot, Placing placing, int putIn) {
+    double cost(String pot, Placing placing, int putIn, int linger) {
         if (!placing.shared) {
             return 0;
         }
         int[] all = allOf(pot);
         int in = bin(putIn);
-        int out = placing.fished ? in : bin(putIn + placing.duration);
+        int out = placing.fished ? in : bin(putIn + linger + placing.duration);
         double before = windows(all, in, out);
-        change(pot, placing, putIn, 1);
+        change(pot, placing, putIn, linger, 1);
         double after = windows(all, in, out);
-        change(pot, placing, putIn, -1);
+        change(pot, placing, putIn, linger, -1);
         return weight * (after - before);
     }
 

@@ -93,7 +93,8 @@ record DropWriter(Brief brief, Minders minders, KitchenText text) {
     private Drop drop(List<Placing> parts, int number) {
         Batch batch = parts.get(0).batch;
         List<Stay> stays = parts.stream()
-                .flatMap(placing -> placing.batch.stays(potOf(placing.batch).id(), placing.putIn).stream())
+                .flatMap(placing ->
+                        placing.batch.stays(potOf(placing.batch).id(), placing.putIn, placing.linger).stream())
                 .sorted(BY_TIME)
                 .toList();
         return new Drop(

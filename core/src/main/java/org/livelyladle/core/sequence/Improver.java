@@ -5,11 +5,12 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
+import java.util.SplittableRandom;
 import org.livelyladle.core.check.Patience;
 
 /**
- * Moves batches to better moments: each in turn to the best free moment of the whole evening, on a grid that gets finer,
- * until nothing moves. What is best is the sum over the guests it is for ({@link Meal}), its distance from its place in
+ * Moves batches to better moments: each in turn to a good one drawn by chance, then to the best free one of the whole
+ * evening, on a grid that gets finer, until nothing moves; then the longest waits are shortened ({@link LongestWaits}). What is best is the sum over the guests it is for ({@link Meal}), its distance from its place in
  * the order, and what there is to do at that time ({@link Cues}). Deterministic, at most {@value #MOST_STEPS} evenings
  * looked at, so that a large party takes no longer than it may.
  */
@@ -23,8 +24,17 @@ final class Improver {
     private static final int MOST_ROUNDS = 3;
 
     private static final long MOST_STEPS = 1_500_000;
+    /** Before anything settles all is drawn so often, chance deciding less and less: else it ends in the first poor evening. */
+    private static final int WARM_SWEEPS = 12;
+
+    private static final long MOST_WARM_STEPS = MOST_STEPS / 4;
+    /** What decides nothing yet at the first sweep; memory. */
+    private static final double WARMTH = 1;
+    /** Chance is the same each time. */
+    private static final long SEED = 1;
+
     /** What a batch's squared distance from its place in the order counts a guest, for ten minutes; memory. */
-    private static final double ORDER_WEIGHT = 1.2;
+    private static final double ORDER_WEIGHT = 1.6;
 
     private static final double TEN_MINUTES = 600;
     /** Exchanges of two batches are tried where the order gains so much, the most promising first. */
@@ -34,27 +44,77 @@ final class Improver {
     /** What is gained must be worth a move. */
     private static final double GAIN = 1e-6;
 
+    /** What the longest lingering counts; memory. */
+    private static final double SOFTER_WEIGHT = 0.3;
+
     private static final int[] NONE = {};
+    private static final int[] NO_LINGER = {0};
 
     private final Board board;
+    private final SplittableRandom random = new SplittableRandom(SEED);
     private long steps;
 
     Improver(Board board) {
         this.board = board;
     }
 
+    /** Improves it as it lies, then draws a good evening by chance and improves that, and keeps the better. */
+    void search() {
+        List<Placing> free = free();
+        settle(free);
+        double least = board.cost() + order(free);
+        Arrangement settled = new Arrangement(board, free);
+        for (int sweep = 0; sweep < WARM_SWEEPS && steps < MOST_WARM_STEPS; sweep++) {
+            double warmth = WARMTH * (WARM_SWEEPS - sweep) / WARM_SWEEPS;
+            free.forEach(placing -> relocate(placing, GRIDS[0], warmth));
+        }
+        free.forEach(placing -> placing.contentAt = -1);
+        settle(free);
+        if (board.cost() + order(free) >= least) {
+            settled.restore();
+        }
+        new LongestWaits(board, free).shorten(this::settleFor);
+    }
+
+    private static double order(List<Placing> all) {
+        return all.stream()
+                .mapToDouble(placing -> order(placing, placing.counted()))
+                .sum();
+    }
+
     /** Moves what is not fixed to better moments until nothing moves. */
     void improve() {
-        List<Placing> free = board.placed().stream()
-                .filter(placing -> !placing.fixed && !placing.batch.place().settled())
-                .sorted(Placing.IN_ORDER)
-                .toList();
+        List<Placing> free = free();
+        settle(free);
+        if (free.stream().allMatch(placing -> placing.inertia == 0)) {
+            new LongestWaits(board, free).shorten(this::settleFor);
+        }
+    }
+
+    private void settle(List<Placing> free) {
         for (int grid : GRIDS) {
             settle(free, grid);
             if (exchange(free)) {
                 settle(free, grid);
             }
         }
+    }
+
+    private List<Placing> free() {
+        return board.placed().stream()
+                .filter(placing -> !placing.fixed && !placing.batch.place().settled())
+                .sorted(Placing.IN_ORDER)
+                .toList();
+    }
+
+    /** Once more, for an evening that counts for more now: first what is eaten then, later all else. */
+    private void settleFor(List<Placing> own, List<Placing> free) {
+        own.forEach(placing -> placing.contentAt = -1);
+        for (int grid : GRIDS) {
+            settle(own, grid);
+        }
+        settle(free, GRIDS[0]);
+        settle(own, GRIDS[1]);
     }
 
     private void settle(List<Placing> free, int grid) {
@@ -68,7 +128,7 @@ final class Improver {
                 // nothing has changed for its eaters since it last stayed where it is
                 long version = grid + (long) GRIDS[0] * board.changes(placing);
                 if (version != placing.contentAt) {
-                    moved |= relocate(placing, grid);
+                    moved |= relocate(placing, grid, 0);
                     placing.contentAt = grid + (long) GRIDS[0] * board.changes(placing);
                 }
             }
@@ -85,11 +145,11 @@ final class Improver {
             for (int j = i + 1; j < free.size(); j++) {
                 Placing a = free.get(i);
                 Placing b = free.get(j);
-                int putInA = grid(b.putIn + b.offset - a.offset);
-                int putInB = grid(a.putIn + a.offset - b.offset);
-                double gain = order(a, a.putIn) + order(b, b.putIn) - order(a, putInA) - order(b, putInB);
+                int countedA = grid(b.firstOut() - a.offset);
+                int countedB = grid(a.firstOut() - b.offset);
+                double gain = order(a, a.counted()) + order(b, b.counted()) - order(a, countedA) - order(b, countedB);
                 if (gain > WORTH_EXCHANGING) {
-                    candidates.add(new Exchange(a, b, putInA, putInB, gain));
+                    candidates.add(new Exchange(a, b, countedA - a.linger, countedB - b.linger, gain));
                 }
             }
         }
@@ -115,21 +175,21 @@ final class Improver {
         board.take(a);
         board.take(b);
         double busier = 0;
-        boolean fits = board.obstacle(a, candidate.putInA()) == null;
+        boolean fits = board.obstacle(a, candidate.putInA(), a.linger) == null;
         if (fits) {
-            busier = board.cueCost(a, candidate.putInA())
-                    + board.cueCost(b, candidate.putInB())
-                    - board.cueCost(a, beforeA)
-                    - board.cueCost(b, beforeB);
-            board.put(a, candidate.putInA());
-            fits = board.obstacle(b, candidate.putInB()) == null;
+            busier = board.cueCost(a, candidate.putInA(), a.linger)
+                    + board.cueCost(b, candidate.putInB(), b.linger)
+                    - board.cueCost(a, beforeA, a.linger)
+                    - board.cueCost(b, beforeB, b.linger);
+            board.put(a, candidate.putInA(), a.linger);
+            fits = board.obstacle(b, candidate.putInB(), b.linger) == null;
             if (!fits) {
                 board.take(a);
             }
         }
-        board.put(b, fits ? candidate.putInB() : beforeB);
+        board.put(b, fits ? candidate.putInB() : beforeB, b.linger);
         if (!fits) {
-            board.put(a, beforeA);
+            board.put(a, beforeA, a.linger);
             return false;
         }
         if (costOf(a, b) + busier < before - GAIN - a.inertia - b.inertia) {
@@ -137,14 +197,14 @@ final class Improver {
         }
         board.take(a);
         board.take(b);
-        board.put(a, beforeA);
-        board.put(b, beforeB);
+        board.put(a, beforeA, a.linger);
+        board.put(b, beforeB, b.linger);
         return false;
     }
 
     /** What both cost in the order, and the evenings of all they are for. */
     private double costOf(Placing a, Placing b) {
-        double cost = order(a, a.putIn) + order(b, b.putIn);
+        double cost = order(a, a.counted()) + order(b, b.counted());
         for (int eater : a.eaters) {
             cost += board.mealOf(eater).cost();
         }
@@ -156,85 +216,136 @@ final class Improver {
         return cost;
     }
 
-    /** To the best free moment of the evening; false when that is where it is. */
-    private boolean relocate(Placing placing, int grid) {
+    /**
+     * To the best free moment of the evening; false when that is where it is.
+     *
+     * @param warmth how far chance decides among moments that cost about the same
+     */
+    private boolean relocate(Placing placing, int grid, double warmth) {
         Patience.check();
         board.forgetCues(placing);
         MealWithout[] rests = board.without(placing);
-        int before = placing.putIn;
+        int before = placing.counted();
+        int lingered = placing.linger;
         int best = before;
-        double least = cost(placing, rests, before, Double.MAX_VALUE) - GAIN - placing.inertia;
+        int bestLinger = lingered;
+        double least = warmth > 0
+                ? Double.MAX_VALUE
+                : cost(placing, rests, before, Double.MAX_VALUE)
+                        + lingering(placing, before, lingered)
+                        - GAIN
+                        - placing.inertia;
         int first = Batch.roundUp(board.soonest(placing));
         int last = board.latest(placing);
         if (grid < GRIDS[0]) {
             first = Math.max(first, before - STEPS_AROUND * grid);
             last = Math.min(last, before + STEPS_AROUND * grid);
         }
-        int[] moments = moments(placing, first, last, grid);
-        for (int putIn : moments) {
-            double cost = cost(placing, rests, putIn, least);
-            if (cost < least && board.obstacle(placing, putIn) == null) {
-                least = cost;
-                best = putIn;
+        int[] visits = placing.shared ? board.visits(placing) : NONE;
+        for (int counted : moments(placing, visits, first, last, grid)) {
+            double cost = cost(placing, rests, counted, least);
+            if (cost >= least) {
+                continue;
+            }
+            for (int linger : lingers(placing, visits, counted)) {
+                double whole = cost + lingering(placing, counted, linger) + chance(warmth);
+                if (whole < least && board.obstacle(placing, counted - linger, linger) == null) {
+                    least = whole;
+                    best = counted;
+                    bestLinger = linger;
+                }
             }
         }
-        if (best != before) {
-            board.move(placing, best);
+        boolean isMoved = best != before || bestLinger != lingered;
+        if (isMoved) {
+            board.move(placing, best - bestLinger, bestLinger);
         }
         board.countCues(placing);
-        return best != before;
+        return isMoved;
     }
 
-    /** On the grid, and on a wide one also when somebody is at the pot anyway; each once. */
-    private int[] moments(Placing placing, int first, int last, int grid) {
+    /** So that a moment is drawn the more often the less it costs (Gumbel's distribution). */
+    private double chance(double warmth) {
+        return warmth == 0 ? 0 : warmth * Math.log(-Math.log(Math.max(Double.MIN_NORMAL, random.nextDouble())));
+    }
+
+    /** What there is to do at that time, and that it grows softer. */
+    private double lingering(Placing placing, int counted, int linger) {
+        double softer = linger == 0 ? 0 : SOFTER_WEIGHT * linger / placing.mostLinger;
+        return softer + board.cueCost(placing, counted - linger, linger);
+    }
+
+    /** On the grid, and where it would go in or come out while somebody is at the pot anyway; each once. */
+    private int[] moments(Placing placing, int[] visits, int first, int last, int grid) {
         if (last < first) {
             return NONE;
         }
         int even = (last - first) / grid + 1;
-        int[] visits = placing.shared && grid > GRIDS[1] ? board.visits(placing) : NONE;
-        int[] moments = new int[even + visits.length];
+        int[] moments = new int[even + 2 * visits.length];
         BitSet tried = new BitSet();
         for (int i = 0; i < even; i++) {
             moments[i] = first + i * grid;
             tried.set(i * grid / GRID);
         }
         int count = even;
-        for (int visit : visits) {
-            if (first <= visit && visit <= last && !tried.get((visit - first) / GRID)) {
-                moments[count++] = visit;
-                tried.set((visit - first) / GRID);
+        for (int i = 0; i < 2 * visits.length; i++) {
+            int moment = visits[i / 2] - i % 2 * grid(placing.duration);
+            if (first <= moment && moment <= last && !tried.get((moment - first) / GRID)) {
+                moments[count++] = moment;
+                tried.set((moment - first) / GRID);
             }
         }
         return Arrays.copyOf(moments, count);
     }
 
-    /** @param enough a moment that costs so much is out of the question, and need not be reckoned to the end */
-    private double cost(Placing placing, MealWithout[] rests, int putIn, double enough) {
-        double cost = order(placing, putIn);
+    /** Not at all, or so long that it goes in while somebody is at the pot anyway, or before sitting down [s]. */
+    private static int[] lingers(Placing placing, int[] visits, int counted) {
+        if (placing.mostLinger == 0) {
+            return NO_LINGER;
+        }
+        int[] lingers = new int[visits.length + 1];
+        int count = 1;
+        for (int visit : visits) {
+            if (visit < counted && counted - visit <= placing.mostLinger) {
+                lingers[count++] = counted - visit;
+            }
+        }
+        return Arrays.copyOf(lingers, count);
+    }
+
+    /**
+     * In the order and for its eaters.
+     *
+     * @param enough a moment that costs so much is out of the question, and need not be reckoned to the end
+     */
+    private double cost(Placing placing, MealWithout[] rests, int counted, double enough) {
+        double cost = order(placing, counted);
         for (int i = 0; i < rests.length && cost < enough; i++) {
-            cost += rests[i].cost(placing.biteAt[i], placing.biteGrams[i], putIn);
+            cost += board.mealOf(placing.eaters[i]).weight()
+                    * rests[i].cost(placing.biteAt[i], placing.biteGrams[i], counted);
             steps++;
         }
-        return cost < enough ? cost + board.cueCost(placing, putIn) : cost;
+        return cost;
     }
 
     /** What would be worse if a batch came so much later, or sooner where negative [s]; empty where nothing would. */
     String against(Placing placing, int shift) {
         int putIn = placing.putIn + shift;
-        String rule = board.obstacle(placing, putIn);
+        String rule = board.obstacle(placing, putIn, placing.linger);
         if (rule != null) {
             return rule;
         }
         board.forgetCues(placing);
-        double busier = board.cueCost(placing, putIn) - board.cueCost(placing, placing.putIn);
+        double busier =
+                board.cueCost(placing, putIn, placing.linger) - board.cueCost(placing, placing.putIn, placing.linger);
         board.countCues(placing);
         MealWithout[] rests = board.without(placing);
         double waits = 0;
         for (int i = 0; i < placing.eaters.length; i++) {
-            waits += rests[i].cost(placing.biteAt[i], placing.biteGrams[i], putIn)
-                    - rests[i].cost(placing.biteAt[i], placing.biteGrams[i], placing.putIn);
+            waits += rests[i].cost(placing.biteAt[i], placing.biteGrams[i], placing.counted() + shift)
+                    - rests[i].cost(placing.biteAt[i], placing.biteGrams[i], placing.counted());
         }
-        double place = order(placing, putIn) - order(placing, placing.putIn);
+        double place = order(placing, placing.counted() + shift) - order(placing, placing.counted());
         double worst = Math.max(waits, Math.max(place, busier));
         if (worst <= GAIN) {
             return "";
@@ -245,8 +356,8 @@ final class Improver {
         return worst == place ? "out of its course" : "too much to do at once";
     }
 
-    private static double order(Placing placing, int putIn) {
-        double away = (putIn - placing.ideal) / TEN_MINUTES;
+    private static double order(Placing placing, int counted) {
+        double away = (counted - placing.ideal) / TEN_MINUTES;
         return ORDER_WEIGHT * placing.batch.place().weight() * away * away * placing.eaters.length;
     }
 }

@@ -1,6 +1,7 @@
 package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -12,9 +13,15 @@ final class Meal {
     private final int arrival;
     private final int finish;
     private final EatenShare tempo;
+    /** How long a gram is eaten [s/g]. */
+    private final double perGram;
+
     private final List<Placing> own = new ArrayList<>();
     /** The guest's place among the eaters of each. */
     private final List<Integer> eaters = new ArrayList<>();
+
+    /** What it counts beside the evenings of others. */
+    private double weight = 1;
 
     private int changes;
     /** All bites in order of time [s from sitting down], how much each is [g] and of what, as of some change. */
@@ -26,7 +33,8 @@ final class Meal {
     private double cost;
     private int costVersion = -1;
 
-    Meal(int arrival, int finish, EatenShare tempo) {
+    Meal(int arrival, int finish, EatenShare tempo, double perGram) {
+        this.perGram = perGram;
         this.arrival = arrival;
         this.finish = finish;
         this.tempo = tempo;
@@ -65,13 +73,40 @@ final class Meal {
                 restGrams[size++] = grams[i];
             }
         }
-        return new MealWithout(arrival, finish, tempo, at.length, rest, restGrams);
+        return new MealWithout(arrival, finish, tempo, perGram, at.length, rest, restGrams);
     }
 
-    /** How good it is as it stands. */
+    double weight() {
+        return weight;
+    }
+
+    /** From now on it counts so many times as much. */
+    void weigh(double times) {
+        weight *= times;
+        costVersion = -1;
+    }
+
+    /** The longest time with an empty bowl until nearly all is eaten [s]. */
+    double longestWait() {
+        if (ofVersion != changes) {
+            sort();
+        }
+        double all = Arrays.stream(grams).sum();
+        double eaten = 0;
+        double empty = arrival;
+        double longest = 0;
+        for (int i = 0; i < at.length && eaten < MealWithout.NEARLY_ALL * all; i++) {
+            longest = Math.max(longest, at[i] - empty);
+            eaten += grams[i];
+            empty = Math.max(empty, at[i]) + grams[i] * perGram;
+        }
+        return longest;
+    }
+
+    /** How good it is as it stands, by its weight. */
     double cost() {
         if (costVersion != changes) {
-            cost = without(null).cost(NOTHING, NO_GRAMS, 0);
+            cost = weight * without(null).cost(NOTHING, NO_GRAMS, 0);
             costVersion = changes;
         }
         return cost;
@@ -96,7 +131,7 @@ final class Meal {
             Placing placing = own.get(p);
             int eater = eaters.get(p);
             for (int i = 0; i < placing.biteAt[eater].length; i++) {
-                int bite = placing.putIn + placing.biteAt[eater][i];
+                int bite = placing.counted() + placing.biteAt[eater][i];
                 int place = size++;
                 while (place > 0 && at[place - 1] > bite) {
                     at[place] = at[place - 1];

@@ -3,17 +3,17 @@ package org.livelyladle.core.sequence;
 import java.util.Arrays;
 
 /**
- * How good a guest's evening is with one more batch at some time: the sixth powers of the waits, each against the longest
- * there should be, so that the worst decides; and the mean squared distance of what is eaten from the tempo. All else the
+ * How good a guest's evening is with one more batch at some time: the sixth powers of the waits with an empty bowl, each
+ * against the longest there should be, so that the worst decides; and the mean squared distance of what is eaten from the tempo. All else the
  * guest eats is summed up beforehand, so that a time costs no more than the bites of the batch.
  */
 final class MealWithout {
     /** A wait as long as this is as long as it should get [s]; who has few bites waits as long as if they came evenly. */
-    private static final double WAIT_AIM_S = 240;
+    private static final double WAIT_AIM_S = 200;
     /** A wait for the very first bite counts as so many times its length; memory. */
     private static final double FIRST_BITE_WEIGHT = 5;
     /** Once so much is eaten [1] a wait hurts less, and so does the wait to the finish. */
-    private static final double NEARLY_ALL = 0.9;
+    static final double NEARLY_ALL = 0.9;
 
     private static final double LATE_WAIT_WEIGHT = 0.5;
     private static final double LATE_COUNTS = sixth(LATE_WAIT_WEIGHT);
@@ -28,6 +28,10 @@ final class MealWithout {
     private final int[] at;
     /** Eaten before each bite, and in the end all [g]. */
     private final double[] before;
+    /** When each bite is eaten, whatever else is in the bowl [s from sitting down]. */
+    private final double[] emptyAt;
+    /** How long a gram is eaten [s/g]. */
+    private final double perGram;
     /** Of the first bites: sixth powers of the waits between them. */
     private final double[] waits;
 
@@ -38,13 +42,18 @@ final class MealWithout {
      */
     private final double[][] sums;
 
-    /** @param bites of the whole evening, those of the batch that is left out too */
-    MealWithout(int arrival, int finish, EatenShare tempo, int bites, int[] at, double[] grams) {
+    /**
+     * @param perGram how long a gram is eaten [s/g]
+     * @param bites of the whole evening, those of the batch that is left out too
+     */
+    MealWithout(int arrival, int finish, EatenShare tempo, double perGram, int bites, int[] at, double[] grams) {
         this.arrival = arrival;
         this.finish = finish;
         this.tempo = tempo;
         this.aim = Math.max(WAIT_AIM_S, (finish - arrival) / (double) Math.max(1, bites));
         this.at = at;
+        this.perGram = perGram;
+        emptyAt = new double[at.length];
         before = new double[at.length + 1];
         waits = new double[at.length + 1];
         sums = new double[6][at.length + 1];
@@ -53,7 +62,8 @@ final class MealWithout {
             double c = before[i] + g / 2;
             double a = aimed(at[i]);
             before[i + 1] = before[i] + g;
-            waits[i + 1] = waits[i] + (i == 0 ? 0 : sixth((at[i] - at[i - 1]) / aim));
+            waits[i + 1] = waits[i] + (i == 0 ? 0 : sixth(Math.max(0, at[i] - emptyAt[i - 1]) / aim));
+            emptyAt[i] = at[i] + g * perGram;
             double[] terms = {g, g * c, g * c * c, g * a, g * c * a, g * a * a};
             for (int k = 0; k < terms.length; k++) {
                 sums[k][i + 1] = sums[k][i] + terms[k];
@@ -66,10 +76,11 @@ final class MealWithout {
     }
 
     /**
-     * @param bites of one more batch, from putting in, in order of time [s]
+     * @param bites of one more batch in order of time [s]
      * @param grams of each
+     * @param from when they count from [s from sitting down]
      */
-    double cost(int[] bites, double[] grams, int putIn) {
+    double cost(int[] bites, double[] grams, int from) {
         double more = 0;
         for (double bite : grams) {
             more += bite;
@@ -78,27 +89,27 @@ final class MealWithout {
         double waited = 0;
         double uneven = 0;
         double eaten = 0;
-        int last = arrival;
+        double empty = arrival;
         int next = 0;
         for (int j = 0; j <= bites.length; j++) {
-            int until = j < bites.length ? firstFrom(putIn + bites[j], next) : at.length;
+            int until = j < bites.length ? firstFrom(from + bites[j], next) : at.length;
             if (until > next) {
-                waited += wait(at[next] - last, next + j == 0, before[next] + eaten, all)
+                waited += wait(at[next] - empty, next + j == 0, before[next] + eaten, all)
                         + between(next, until, eaten, all);
                 uneven += unevenness(next, until, eaten, all);
-                last = at[until - 1];
+                empty = emptyAt[until - 1];
                 next = until;
             }
             if (j < bites.length) {
-                int bite = putIn + bites[j];
-                waited += wait(bite - last, next + j == 0, before[next] + eaten, all);
+                int bite = from + bites[j];
+                waited += wait(bite - empty, next + j == 0, before[next] + eaten, all);
                 double away = (before[next] + eaten + grams[j] / 2) / all - aimed(bite);
                 uneven += grams[j] * away * away;
                 eaten += grams[j];
-                last = bite;
+                empty = bite + grams[j] * perGram;
             }
         }
-        waited += LATE_COUNTS * sixth((finish - last) / aim);
+        waited += LATE_COUNTS * sixth(Math.max(0, finish - empty) / aim);
         return waited + TEMPO_WEIGHT * uneven / all;
     }
 
@@ -114,11 +125,11 @@ final class MealWithout {
         return place;
     }
 
-    private double wait(int seconds, boolean first, double eaten, double all) {
+    private double wait(double seconds, boolean first, double eaten, double all) {
         if (first) {
             return sixth(FIRST_BITE_WEIGHT * seconds / WAIT_AIM_S);
         }
-        double wait = sixth(seconds / aim);
+        double wait = sixth(Math.max(0, seconds) / aim);
         return eaten > NEARLY_ALL * all ? LATE_COUNTS * wait : wait;
     }
 

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Pot;
 
@@ -40,7 +41,7 @@ final class Minders {
         dealPots(brief, candidates(brief, adults, from));
     }
 
-    /** Those the host named, but no small child; else the first cook, else the first adult. */
+    /** Those the host named, but no small child; else the cooks who sit at the table; else one cook, or one adult. */
     private static List<String> candidates(Brief brief, List<Guest> adults, int from) {
         List<String> named = brief.minders().stream()
                 .filter(id -> brief.guest(id)
@@ -50,9 +51,22 @@ final class Minders {
         if (!named.isEmpty()) {
             return named;
         }
+        List<String> seated = brief.cooks().stream()
+                .filter(cook -> !cook.helper())
+                .map(Cook::id)
+                .filter(id -> adults.stream().anyMatch(adult -> adult.id().equals(id) && isThere(adult, brief)))
+                .toList();
+        if (!seated.isEmpty()) {
+            return seated;
+        }
         return brief.cooks().isEmpty()
                 ? adults.stream().map(Guest::id).limit(1).toList()
                 : List.of(brief.cooks().get(0).id());
+    }
+
+    /** From sitting down to the end. */
+    private static boolean isThere(Guest guest, Brief brief) {
+        return guest.arrivesAfterMinutes() == 0 && guest.leavesWithin(brief.mealMinutes()) == brief.mealMinutes();
     }
 
     /** Each pot to whom of those who reach it has the fewest sides so far; a cook who is no guest reaches all. */

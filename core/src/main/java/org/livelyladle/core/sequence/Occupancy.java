@@ -28,7 +28,7 @@ final class Occupancy {
         for (int i = 0; i < count; i++) {
             Placing placing = placings.get(i);
             order[2 * i] = (long) placing.putIn << Integer.SIZE | count + i;
-            order[2 * i + 1] = (long) (placing.putIn + placing.duration) << Integer.SIZE | i;
+            order[2 * i + 1] = (long) placing.lastOut() << Integer.SIZE | i;
         }
         Arrays.sort(order);
         seconds = new int[2 * count];

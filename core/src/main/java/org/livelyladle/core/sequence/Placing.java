@@ -23,9 +23,12 @@ final class Placing {
     final double coldGrams;
 
     final double volumeMl;
+    /** From putting in to taking out the last [s], and the first, where it does not linger. */
     final int duration;
-    /** From putting in to taking out the first [s]. */
+
     final int offset;
+    /** How much longer than that it may be in the broth [s]. */
+    final int mostLinger;
     /** Dips of a turn, and the time between them [s]. */
     final int repeats;
 
@@ -48,7 +51,7 @@ final class Placing {
     final boolean fixed;
     /** Places of its eaters among the guests. */
     final int[] eaters;
-    /** For each eater the bites: from putting in [s], in order of time, and how much [g]. */
+    /** For each eater the bites: from putting in [s] where it does not linger, in order of time, and how much [g]. */
     final int[][] biteAt;
 
     final double[][] biteGrams;
@@ -56,6 +59,8 @@ final class Placing {
     double inertia;
     /** [s from sitting down] */
     int putIn;
+    /** It is in the broth so much longer than it must be [s]. */
+    int linger;
 
     boolean isOnBoard;
     /** Its side on the board that made it. */
@@ -65,7 +70,7 @@ final class Placing {
 
     /** @param guestPlaces places of the guests by id */
     Placing(Batch batch, int ideal, boolean fixed, Map<String, Integer> guestPlaces) {
-        this(batch, ideal, fixed, batch.offset(), batch.duration(), batch.repeats(), guestPlaces);
+        this(batch, ideal, fixed, batch.offset(), batch.duration(), batch.mostLinger(), batch.repeats(), guestPlaces);
         for (int i = 0; i < eaters.length; i++) {
             Stay.Serving serving = batch.servings().get(i);
             biteAt[i] = batch.biteOffsets(serving);
@@ -79,7 +84,7 @@ final class Placing {
         int putIn = stays.stream().mapToInt(Stay::putIn).min().orElseThrow();
         int first = stays.stream().mapToInt(Stay::takeOut).min().orElseThrow();
         int last = stays.stream().mapToInt(Stay::takeOut).max().orElseThrow();
-        Placing placing = new Placing(batch, putIn, true, first - putIn, last - putIn, 1, guestPlaces);
+        Placing placing = new Placing(batch, putIn, true, first - putIn, last - putIn, 0, 1, guestPlaces);
         for (int i = 0; i < placing.eaters.length; i++) {
             String guest = batch.servings().get(i).guest();
             List<Stay> own = stays.stream()
@@ -101,6 +106,7 @@ final class Placing {
             boolean fixed,
             int offset,
             int duration,
+            int mostLinger,
             int repeats,
             Map<String, Integer> guestPlaces) {
         this.batch = batch;
@@ -109,6 +115,7 @@ final class Placing {
         this.volumeMl = Batch.volumeMl(batch.cut(), load);
         this.duration = duration;
         this.offset = offset;
+        this.mostLinger = mostLinger;
         this.repeats = repeats;
         this.every = repeats > 1 ? batch.everySeconds() : 0;
         this.byHand = batch.byHand() || batch.dish().brownsFor() > 0;
@@ -137,6 +144,19 @@ final class Placing {
     }
 
     boolean overlaps(int from, int to) {
-        return putIn - before < to && from < putIn + duration;
+        return putIn - before < to && from < lastOut();
+    }
+
+    /** When it would have gone in if it did not linger: bites count from here [s from sitting down]. */
+    int counted() {
+        return putIn + linger;
+    }
+
+    int firstOut() {
+        return counted() + offset;
+    }
+
+    int lastOut() {
+        return counted() + duration;
     }
 }

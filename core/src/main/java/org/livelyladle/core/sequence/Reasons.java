@@ -35,7 +35,7 @@ final class Reasons {
 
     private static double fromPlace(DropWriter.Laid laid) {
         return laid.parts().stream()
-                .mapToDouble(part -> Math.abs(part.putIn - part.ideal) / MINUTE)
+                .mapToDouble(part -> Math.abs(part.counted() - part.ideal) / MINUTE)
                 .average()
                 .orElse(0);
     }

@@ -31,6 +31,11 @@ final class Sequencer {
         return unplaced;
     }
 
+    /** Looks for a good evening over all of it. */
+    void search() {
+        improver.search();
+    }
+
     /** Moves what is not fixed to better moments until nothing moves. */
     void improve() {
         improver.improve();
@@ -54,7 +59,7 @@ final class Sequencer {
     /** The rule in the way of a put-in time [s], or null when nothing is. */
     @Nullable
     String obstacle(Batch batch, int putIn) {
-        return board.obstacle(board.placing(batch), putIn);
+        return board.obstacle(board.placing(batch), putIn, 0);
     }
 
     /** Enters what went in together, as it happened. */
@@ -63,9 +68,13 @@ final class Sequencer {
         board.lay(placing, placing.putIn);
     }
 
-    /** Places a batch as near as can be to the put-in time it had [s]; false when it fits nowhere. */
-    boolean keep(Batch batch, int putIn, boolean pinned) {
-        return put(pinned ? board.pinned(batch, putIn) : board.kept(batch, putIn));
+    /**
+     * Places a batch as near as can be to the put-in time it had [s]; false when it fits nowhere.
+     *
+     * @param linger longer in the broth than it must be [s]
+     */
+    boolean keep(Batch batch, int putIn, int linger, boolean pinned) {
+        return put(board.kept(batch, putIn, linger, pinned));
     }
 
     void place(List<Batch> batches) {
@@ -102,13 +111,17 @@ final class Sequencer {
         for (int shift = 0; placing.ideal + shift <= last || placing.ideal - shift >= first; shift += GRID) {
             int later = placing.ideal + shift;
             int sooner = placing.ideal - shift;
-            if (later >= first && later <= last && board.obstacle(placing, later) == null) {
-                return Optional.of(later);
+            if (later >= first && later <= last && isFree(placing, later)) {
+                return Optional.of(later - placing.linger);
             }
-            if (shift > 0 && sooner >= first && sooner <= last && board.obstacle(placing, sooner) == null) {
-                return Optional.of(sooner);
+            if (shift > 0 && sooner >= first && sooner <= last && isFree(placing, sooner)) {
+                return Optional.of(sooner - placing.linger);
             }
         }
         return Optional.empty();
+    }
+
+    private boolean isFree(Placing placing, int counted) {
+        return board.obstacle(placing, counted - placing.linger, placing.linger) == null;
     }
 }

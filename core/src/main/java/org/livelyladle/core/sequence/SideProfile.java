@@ -46,7 +46,7 @@ final class SideProfile {
 
     /** The rule that forbids the batch at this time, whenever it is inside now, or null when it fits. */
     @Nullable
-    String obstacle(Placing candidate, int putIn) {
+    String obstacle(Placing candidate, int putIn, int linger) {
         if (wait != null && candidate.needsTheFloor && putIn < wait.until()) {
             return wait.why();
         }
@@ -57,7 +57,7 @@ final class SideProfile {
         if (cold.isTooMuchWith(candidate, putIn)) {
             return "too much cold food at once: the simmer would be lost";
         }
-        return crowded(candidate, putIn);
+        return crowded(candidate, putIn, putIn + linger + candidate.duration);
     }
 
     private void reckonFor(Placing candidate) {
@@ -75,8 +75,8 @@ final class SideProfile {
     }
 
     @Nullable
-    private String crowded(Placing candidate, int putIn) {
-        Occupancy.Most most = occupancy.most(putIn, putIn + candidate.duration);
+    private String crowded(Placing candidate, int putIn, int lastOut) {
+        Occupancy.Most most = occupancy.most(putIn, lastOut);
         if (most.ml() + candidate.volumeMl > roomMl + TOLERANCE) {
             return "the pot would overflow";
         }

@@ -112,7 +112,9 @@ public final class TablePlanner {
         sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
         if (!rescue.left().isEmpty()) {
             rescue.place(sequencer);
-            improve(sequencer);
+            if (care == Care.FULL) {
+                sequencer.improve();
+            }
             rescue.place(sequencer);
         }
         return new Arranged(sequencer, allocation, batcher, order, ending, demands, rescue.left());
@@ -163,14 +165,10 @@ public final class TablePlanner {
         }
         pinned.forEach((pin, own) -> fix(sequencer, own, pin, allocation));
         sequencer.place(free);
-        improve(sequencer);
-        return sequencer;
-    }
-
-    private void improve(Sequencer sequencer) {
         if (care == Care.FULL) {
-            sequencer.improve();
+            sequencer.search();
         }
+        return sequencer;
     }
 
     private Optional<DropPin> pinOf(Batch batch) {

@@ -365,8 +365,12 @@ public final class TableResumer {
         return List.copyOf(byGuest.values());
     }
 
-    /** A batch that keeps its put-in time where it can [s from sitting down]. */
-    private record Kept(Batch batch, int putIn, boolean pinned) {
+    /**
+     * A batch that keeps its put-in time where it can [s from sitting down].
+     *
+     * @param linger longer in the broth than it must be [s]
+     */
+    private record Kept(Batch batch, int putIn, int linger, boolean pinned) {
         private static final Comparator<Kept> IN_ORDER = Comparator.comparing((Kept kept) -> !kept.pinned())
                 .thenComparing(Kept::putIn)
                 .thenComparing(kept -> kept.batch().cut().id())
@@ -444,7 +448,9 @@ public final class TableResumer {
         if (batch.isEmpty()) {
             eaters.forEach(rescue::take);
         }
-        return batch.map(again -> new Kept(again, putIn, drop.pinned()));
+        int firstOut = stays.stream().mapToInt(Stay::takeOut).min().orElseThrow() + shift;
+        return batch.map(
+                again -> new Kept(again, putIn, Math.max(0, firstOut - putIn - again.offset()), drop.pinned()));
     }
 
     /** @param inTurns nobody tells eaters that a turn of theirs has moved, so it moves only when it must */
@@ -458,7 +464,7 @@ public final class TableResumer {
         for (Kept kept : all) {
             String rule = sequencer.obstacle(kept.batch(), kept.putIn());
             before.put(kept.batch(), new Before(kept.putIn(), rule));
-            if (!sequencer.keep(kept.batch(), kept.putIn(), kept.pinned())) {
+            if (!sequencer.keep(kept.batch(), kept.putIn(), kept.linger(), kept.pinned())) {
                 rescue.take(kept.batch(), brief);
             }
         }

@@ -14,30 +14,33 @@ import org.livelyladle.core.brief.Tempo;
 class MealWithoutTest {
     private static final int ARRIVAL = 600;
     private static final int FINISH = 6000;
+    /** A child eats ten grams a minute. */
+    private static final double PER_GRAM = 6;
+
     private static final EatenShare TEMPO = EatenShare.of(Tempo.BRISK);
 
     private record Bite(int at, double grams) {}
 
-    /** The same, bite after bite as it is said: waits against four minutes or what so few bites take, what is eaten against the tempo. */
+    /** The same, bite after bite as it is said: waits with an empty bowl against 200 seconds or what so few bites take, what is eaten against the tempo. */
     private static double slowly(List<Bite> bites) {
-        double aim = Math.max(240, (FINISH - ARRIVAL) / (double) bites.size());
+        double aim = Math.max(200, (FINISH - ARRIVAL) / (double) bites.size());
         List<Bite> sorted = new ArrayList<>(bites);
         sorted.sort(Comparator.comparingInt(Bite::at));
         double all = sorted.stream().mapToDouble(Bite::grams).sum();
         double cost = 0;
         double eaten = 0;
-        int last = ARRIVAL;
+        double empty = ARRIVAL;
         for (int i = 0; i < sorted.size(); i++) {
             Bite bite = sorted.get(i);
-            double weight = i == 0 ? 5 * aim / 240 : eaten > 0.9 * all ? 0.5 : 1;
-            cost += StrictMath.pow(weight * (bite.at() - last) / aim, 6);
+            double weight = i == 0 ? 5 * aim / 200 : eaten > 0.9 * all ? 0.5 : 1;
+            cost += StrictMath.pow(weight * Math.max(0, bite.at() - empty) / aim, 6);
             double away = (eaten + bite.grams() / 2) / all
                     - TEMPO.eatenBy((bite.at() - ARRIVAL) / (double) (FINISH - ARRIVAL));
             cost += 60 * bite.grams() / all * away * away;
             eaten += bite.grams();
-            last = bite.at();
+            empty = bite.at() + bite.grams() * PER_GRAM;
         }
-        return cost + StrictMath.pow(0.5 * (FINISH - last) / aim, 6);
+        return cost + StrictMath.pow(0.5 * Math.max(0, FINISH - empty) / aim, 6);
     }
 
     @ParameterizedTest
@@ -60,14 +63,16 @@ class MealWithoutTest {
                 ARRIVAL,
                 FINISH,
                 TEMPO,
+                PER_GRAM,
                 rest.size() + count,
                 rest.stream().mapToInt(Bite::at).toArray(),
                 rest.stream().mapToDouble(Bite::grams).toArray());
         for (int putIn = ARRIVAL; putIn < FINISH - 300; putIn += 35) {
-            List<Bite> all = new ArrayList<>(rest);
+            List<Bite> all = new ArrayList<>();
             for (int i = 0; i < count; i++) {
                 all.add(new Bite(putIn + at[i], grams[i]));
             }
+            all.addAll(rest);
             double expected = slowly(all);
             assertThat(meal.cost(at, grams, putIn)).isCloseTo(expected, within(1e-9 * Math.max(1, expected)));
         }

@@ -18,7 +18,9 @@ class OccupancyTest {
         List<Placing> all = new ArrayList<>();
         String[] cuts = {"beef-ribeye.sliced", "tofu-firm.cubes", "carrot.sliced", "spinach.leaves"};
         for (int i = 0; i < 20; i++) {
-            all.add(Placings.of(cuts[random.nextInt(4)], 10 + random.nextInt(90), 1, 10 * random.nextInt(60)));
+            Placing placing = Placings.of(cuts[random.nextInt(4)], 10 + random.nextInt(90), 1, 10 * random.nextInt(60));
+            placing.linger = 5 * random.nextInt(20);
+            all.add(placing);
         }
         Occupancy occupancy = new Occupancy();
         occupancy.set(all);
@@ -33,7 +35,7 @@ class OccupancyTest {
             for (int second = from; second < until; second++) {
                 int at = second;
                 List<Placing> inside = all.stream()
-                        .filter(p -> p != leftOut && p.putIn <= at && at < p.putIn + p.duration)
+                        .filter(p -> p != leftOut && p.putIn <= at && at < p.lastOut())
                         .toList();
                 ml = Math.max(ml, inside.stream().mapToDouble(p -> p.volumeMl).sum());
                 baskets = Math.max(

@@ -108,13 +108,14 @@ public final class SmallTable {
 
     /** The longest time of anybody with an empty bowl, from arriving or after a bite, until nine tenths are eaten [s]. */
     public int longestWait() {
-        return longestWait(placed().stream().mapToInt(placing -> placing.putIn).toArray());
+        return longestWait(placed().stream().mapToInt(Placing::counted).toArray());
     }
 
-    int longestWait(int[] putIn) {
+    /** @param counted when bites of each batch count from [s] */
+    int longestWait(int[] counted) {
         int longest = 0;
         for (int guest = 0; guest < brief.guests().size(); guest++) {
-            longest = Math.max(longest, longestWait(guest, putIn));
+            longest = Math.max(longest, longestWait(guest, counted));
         }
         return longest;
     }
@@ -126,13 +127,13 @@ public final class SmallTable {
 
     private record Bite(int at, double grams) {}
 
-    private int longestWait(int guest, int[] putIn) {
+    private int longestWait(int guest, int[] counted) {
         List<Bite> bites = new ArrayList<>();
         for (int p = 0; p < placed().size(); p++) {
             Placing placing = placed().get(p);
             for (int e = 0; e < placing.eaters.length; e++) {
                 for (int i = 0; placing.eaters[e] == guest && i < placing.biteAt[e].length; i++) {
-                    bites.add(new Bite(putIn[p] + placing.biteAt[e][i], placing.biteGrams[e][i]));
+                    bites.add(new Bite(counted[p] + placing.biteAt[e][i], placing.biteGrams[e][i]));
                 }
             }
         }

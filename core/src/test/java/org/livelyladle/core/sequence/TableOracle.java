@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 
 /**
  * The times of a table's batches for OR-Tools CP-SAT, under the rules the sequencer keeps: minimise the longest wait W.
@@ -53,6 +54,10 @@ public final class TableOracle {
     private final SmallTable table;
     private final List<Placing> placed;
     private final CpModel model = new CpModel();
+    /** When bites of each count from, how much sooner it goes in, and when that is [s]. */
+    private final List<IntVar> counted = new ArrayList<>();
+
+    private final List<IntVar> lingers = new ArrayList<>();
     private final List<IntVar> putIn = new ArrayList<>();
     private final IntVar wait;
 
@@ -74,12 +79,26 @@ public final class TableOracle {
                             -Board.PRELOAD_SECONDS,
                             second -> second <= meal,
                             second -> second + TablePlanner.GRID_SECONDS)
-                    .filter(second -> alone.obstacle(alone.placing(placing.batch), second) == null)
+                    .filter(second -> alone.obstacle(alone.placing(placing.batch), second, 0) == null)
                     .mapToLong(second -> second)
                     .toArray();
-            IntVar at = model.newIntVarFromDomain(Domain.fromValues(allowed), "t" + putIn.size());
-            model.addHint(at, placing.putIn);
-            putIn.add(at);
+            IntVar at = model.newIntVarFromDomain(Domain.fromValues(allowed), "t" + counted.size());
+            model.addHint(at, placing.counted());
+            counted.add(at);
+            IntVar linger = model.newIntVarFromDomain(
+                    Domain.fromValues(LongStream.iterate(
+                                    0,
+                                    longer -> longer <= placing.mostLinger,
+                                    longer -> longer + TablePlanner.GRID_SECONDS)
+                            .toArray()),
+                    "l" + lingers.size());
+            model.addHint(linger, placing.linger);
+            lingers.add(linger);
+            IntVar in = model.newIntVar(
+                    placing.before + (placing.shared ? -Board.PRELOAD_SECONDS : 0), meal, "i" + putIn.size());
+            model.addEquality(in, LinearExpr.weightedSum(new IntVar[] {at, linger}, new long[] {1, -1}));
+            model.addHint(in, placing.putIn);
+            putIn.add(in);
         }
         order();
         room();
@@ -101,8 +120,10 @@ public final class TableOracle {
         if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
             throw new IllegalStateException("CP-SAT ended with " + status);
         }
-        int[] times = putIn.stream().mapToInt(at -> (int) solver.value(at)).toArray();
-        return new Bounds(table.longestWait(times), (int) Math.ceil(solver.bestObjectiveBound() - 1e-6), breaks(times));
+        int[] times = counted.stream().mapToInt(at -> (int) solver.value(at)).toArray();
+        int[] longer = lingers.stream().mapToInt(at -> (int) solver.value(at)).toArray();
+        return new Bounds(
+                table.longestWait(times), (int) Math.ceil(solver.bestObjectiveBound() - 1e-6), breaks(times, longer));
     }
 
     /** All variables as they are in the sequence compared with. */
@@ -131,31 +152,35 @@ public final class TableOracle {
             Placing placing = placed.get(p);
             long weight = Math.round(HUNDREDTHS * placing.batch.place().weight() * placing.eaters.length);
             IntVar distance = model.newIntVar(0, 1_000_000, "away");
-            model.addAbsEquality(distance, LinearExpr.affine(putIn.get(p), 1, -placing.ideal));
+            model.addAbsEquality(distance, LinearExpr.affine(counted.get(p), 1, -placing.ideal));
             away.addTerm(distance, weight);
-            ours += weight * Math.abs(placing.putIn - placing.ideal);
+            ours += weight * Math.abs(placing.counted() - placing.ideal);
         }
         model.addLessOrEqual(away, ours);
     }
 
-    private List<String> breaks(int[] times) {
+    private List<String> breaks(int[] times, int[] longer) {
         Board board = table.board();
         List<String> breaks = new ArrayList<>();
         for (int p = 0; p < placed.size(); p++) {
             Placing placing = board.placing(placed.get(p).batch);
-            String rule = board.obstacle(placing, times[p]);
+            String rule = board.obstacle(placing, times[p] - longer[p], longer[p]);
             if (rule != null) {
                 breaks.add(placing.batch.name() + ": " + rule);
             }
-            board.lay(placing, times[p]);
+            placing.linger = longer[p];
+            board.lay(placing, times[p] - longer[p]);
         }
         return breaks;
     }
 
     private IntervalVar stay(int p, int before) {
         Placing placing = placed.get(p);
-        return model.newFixedSizeIntervalVar(
-                LinearExpr.affine(putIn.get(p), 1, -before), placing.duration + (long) before, "stay" + p);
+        return model.newIntervalVar(
+                LinearExpr.affine(putIn.get(p), 1, -before),
+                LinearExpr.affine(lingers.get(p), 1, placing.duration + (long) before),
+                LinearExpr.affine(counted.get(p), 1, placing.duration),
+                "stay" + p);
     }
 
     private void room() {
@@ -254,7 +279,7 @@ public final class TableOracle {
     }
 
     private LinearExpr at(Bite bite) {
-        return LinearExpr.affine(putIn.get(bite.placing()), 1, bite.offset());
+        return LinearExpr.affine(counted.get(bite.placing()), 1, bite.offset());
     }
 
     /** Literals [p][b]: bite p comes before bite b; of two at one time the one that is named first. */

@@ -122,8 +122,9 @@ class TablePlannerTest {
         briefs.order = SchoolOfOrder.FLAVOUR_BUILDERS;
         TablePlan builders = plan().table();
 
-        assertThat(Eaten.at(hard, "carrot.sliced")).isLessThan(Eaten.at(hard, "shiitake.halved"));
-        assertThat(Eaten.at(hard, "shiitake.halved")).isLessThan(Eaten.at(hard, "spinach.leaves"));
+        assertThat(Eaten.at(hard, "carrot.sliced"))
+                .isLessThan(Eaten.at(hard, "shiitake.halved"))
+                .isLessThan(Eaten.at(hard, "spinach.leaves"));
         assertThat(Eaten.at(builders, "chicken-thigh.sliced")).isLessThan(Eaten.at(builders, "spinach.leaves"));
         assertThat(Eaten.at(builders, "chicken-thigh.sliced")).isLessThan(Eaten.at(hard, "chicken-thigh.sliced"));
     }
