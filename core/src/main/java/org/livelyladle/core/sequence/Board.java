@@ -25,7 +25,7 @@ final class Board {
     static final int PRELOAD_SECONDS = 900;
 
     /** What is planned moves for no less, where a wait as long as it should get, or a cue, counts 1; memory. */
-    private static final double WORTH_MOVING = 2;
+    private static final double WORTH_MOVING = 5;
 
     private final int mealSeconds;
     /** Nothing goes in before, but what has begun [s from sitting down]. */

@@ -13,6 +13,15 @@ final class Eaten {
         return table.drops().stream().filter(drop -> drop.cut().equals(cut)).toList();
     }
 
+    /** When somebody first eats a cut [s from sitting down]. */
+    static int first(TablePlan table, String cut) {
+        return drops(table, cut).stream()
+                .flatMap(drop -> drop.inBroth().stream())
+                .mapToInt(Stay::takeOut)
+                .min()
+                .orElseThrow();
+    }
+
     /** When a cut is eaten, on average over its grams, as a share of the meal [1]; not a number where it is not. */
     static double at(TablePlan table, String cut) {
         double grams = 0;

@@ -125,8 +125,8 @@ class TablePlannerTest {
         assertThat(Eaten.at(hard, "carrot.sliced"))
                 .isLessThan(Eaten.at(hard, "shiitake.halved"))
                 .isLessThan(Eaten.at(hard, "spinach.leaves"));
-        assertThat(Eaten.at(builders, "chicken-thigh.sliced")).isLessThan(Eaten.at(builders, "spinach.leaves"));
-        assertThat(Eaten.at(builders, "chicken-thigh.sliced")).isLessThan(Eaten.at(hard, "chicken-thigh.sliced"));
+        assertThat(Eaten.first(builders, "chicken-thigh.sliced")).isLessThan(Eaten.first(builders, "spinach.leaves"));
+        assertThat(Eaten.first(builders, "chicken-thigh.sliced")).isLessThan(Eaten.first(hard, "chicken-thigh.sliced"));
     }
 
     /** Quick things are eaten while slow ones cook: nobody waits for the first slice until the hard things are done. */
