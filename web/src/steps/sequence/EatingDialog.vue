@@ -158,7 +158,7 @@ function toggleMinder(id: string): void {
           <p class="quiet">
             {{
               minders.length === 0
-                ? 'Nobody named: the first cook does all of it.'
+                ? 'Nobody named: the cooks at the table share the pots.'
                 : 'Each pot to one of them who reaches it, as even as can be.'
             }}
           </p>

@@ -55,7 +55,7 @@ import org.livelyladle.core.measure.UnitSystem;
  * @param ending what the meal ends with; nothing of its own when left out
  * @param without kinds of food this party has none of, on purpose; none when left out
  * @param paces what evenings before have taught of times, as known when the party was begun; nothing when left out
- * @param minders cooks and guests who look after what is shared; the first cook when left out
+ * @param minders cooks and guests who look after what is shared; the cooks at the table when left out
  */
 public record Brief(
         String format,

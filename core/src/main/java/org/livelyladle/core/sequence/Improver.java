@@ -27,7 +27,11 @@ final class Improver {
     /** Before anything settles all is drawn so often, chance deciding less and less: else it ends in the first poor evening. */
     private static final int WARM_SWEEPS = 12;
 
+    /** Once so many evenings have been looked at nothing is left to chance. */
     private static final long MOST_WARM_STEPS = MOST_STEPS / 4;
+    /** A larger table is settled only, so that it takes no longer than it may. */
+    private static final int MOST_SEARCHED = 500;
+
     /** What decides nothing yet at the first sweep; memory. */
     private static final double WARMTH = 1;
     /** Chance is the same each time. */
@@ -62,6 +66,9 @@ final class Improver {
     void search() {
         List<Placing> free = free();
         settle(free);
+        if (free.size() > MOST_SEARCHED) {
+            return;
+        }
         double least = board.cost() + order(free);
         Arrangement settled = new Arrangement(board, free);
         for (int sweep = 0; sweep < WARM_SWEEPS && steps < MOST_WARM_STEPS; sweep++) {
@@ -73,7 +80,7 @@ final class Improver {
         if (board.cost() + order(free) >= least) {
             settled.restore();
         }
-        new LongestWaits(board, free).shorten(this::settleFor);
+        shortenWaits(free);
     }
 
     private static double order(List<Placing> all) {
@@ -86,7 +93,12 @@ final class Improver {
     void improve() {
         List<Placing> free = free();
         settle(free);
-        if (free.stream().allMatch(placing -> placing.inertia == 0)) {
+        shortenWaits(free);
+    }
+
+    /** Not where people already go by what is planned. */
+    private void shortenWaits(List<Placing> free) {
+        if (free.size() <= MOST_SEARCHED && free.stream().allMatch(placing -> placing.inertia == 0)) {
             new LongestWaits(board, free).shorten(this::settleFor);
         }
     }
