@@ -21,6 +21,8 @@ import java.util.stream.Stream;
 /** A device that goes on recording and editing a party, whatever happens, and remembers what it was told is kept. */
 final class Writer {
     private static final int EDIT_EVERY = 5;
+    private static final int UNAVAILABLE = 503;
+    private static final int MOST_TRIES = 10;
 
     /** An answer that was none of success. */
     record Refusal(int status, String type, String retryAfter, long millis, String body) {}
@@ -54,8 +56,13 @@ final class Writer {
         make("/api/parties/import", brief);
     }
 
+    /** Asks again while the database does not answer, as the page does. */
     private void make(String path, String body) throws IOException, InterruptedException {
         HttpResponse<String> made = send("POST", path, body, 0);
+        for (int tries = 1; made.statusCode() == UNAVAILABLE && tries < MOST_TRIES; tries++) {
+            Thread.sleep(1000);
+            made = send("POST", path, body, 0);
+        }
         if (made.statusCode() != 201) {
             throw new IllegalStateException("No party was made: " + made.statusCode() + " " + made.body());
         }

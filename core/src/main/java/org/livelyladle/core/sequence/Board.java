@@ -308,7 +308,14 @@ final class Board {
                 }
             }
         }
-        return Arrays.stream(visits, 0, count).sorted().distinct().toArray();
+        Arrays.sort(visits, 0, count);
+        int each = 0;
+        for (int i = 0; i < count; i++) {
+            if (each == 0 || visits[each - 1] != visits[i]) {
+                visits[each++] = visits[i];
+            }
+        }
+        return Arrays.copyOf(visits, each);
     }
 
     private static int grid(int second) {
