@@ -32,7 +32,7 @@ abstract class BrowserTest {
     private static final double LONGEST_MS = 30_000;
 
     static {
-        PlaywrightAssertions.setDefaultAssertionTimeout(LONGEST_MS);
+        PlaywrightAssertions.setDefaultAssertionTimeout(2 * LONGEST_MS);
     }
 
     private static Browser launch() {
@@ -87,6 +87,7 @@ abstract class BrowserTest {
                         .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         context.addInitScript("localStorage.setItem('ladle-mode', '" + mode + "')");
         contexts.add(context);
+        context.setDefaultTimeout(2 * LONGEST_MS);
         return context.newPage();
     }
 
