@@ -2772,13 +2772,14 @@ export interface components {
             finished: boolean;
             guests: components["schemas"]["NowGuestNow"][];
             inPot: components["schemas"]["NowInPot"][];
+            moved: string[];
             needs: components["schemas"]["NowSaidNeed"][];
             paused: boolean;
-            said: string[];
             satDown?: string;
             sides: components["schemas"]["NowSideNow"][];
             spare: components["schemas"]["NowSpare"][];
             started: boolean;
+            warnings: string[];
         };
         NowGuestNow: {
             /** Format: double */

@@ -196,7 +196,7 @@ it('tells where a second helping would go before it is given, and what it moves'
   const after: TablePlan = {
     ...before,
     drops: [...before.drops, more],
-    now: { ...before.now, said: [...before.now.said, 'Tofu 2 min later'] },
+    now: { ...before.now, moved: [...before.now.moved, 'Tofu 2 min later'] },
   }
 
   expect(helping(before, after, 'bo', 'beef')).toEqual({

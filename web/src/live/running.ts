@@ -351,6 +351,6 @@ export function helping(
     grams: more.reduce((sum, { grams }) => sum + grams, 0),
     side: first.side,
     putIn: putIn(first),
-    moves: after.now.said.filter((text) => !before.now.said.includes(text)),
+    moves: after.now.moved.filter((text) => !before.now.moved.includes(text)),
   }
 }

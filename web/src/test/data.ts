@@ -251,7 +251,8 @@ export function aPlan(): Plan {
         guests: [],
         spare: [],
         needs: [],
-        said: [],
+        warnings: [],
+        moved: [],
       },
     },
     sauces: {

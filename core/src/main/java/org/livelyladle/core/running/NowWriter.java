@@ -79,6 +79,7 @@ public final class NowWriter {
 
     public Now write() {
         List<Now.SideNow> sides = brief.sides().stream().map(this::side).toList();
+        Sayings sayings = new Sayings(brief, catalogue, text, running, table, moved);
         return new Now(
                 at,
                 true,
@@ -91,7 +92,8 @@ public final class NowWriter {
                 brief.guests().stream().map(this::guest).toList(),
                 spare(),
                 List.of(),
-                new Sayings(brief, catalogue, text, running, table, moved).of(sides));
+                sayings.warnings(sides),
+                sayings.moves());
     }
 
     private List<Cue> cues() {

@@ -2,7 +2,9 @@ package org.livelyladle.core.running;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
@@ -33,31 +35,47 @@ record Sayings(
     /** What moves less is not worth a word [min]. */
     private static final double WORTH_SAYING_MINUTES = 1;
 
-    private static final int MOST_SAID = 4;
+    private static final int MOST_MOVES = 4;
 
     private int at() {
         return running.state().at();
     }
 
-    List<String> of(List<Now.SideNow> sides) {
-        Stream<String> closed = running.state().fellIn().stream()
-                .flatMap(fall -> sides.stream()
-                        .filter(side -> side.side().equals(fall.side()))
-                        .flatMap(side -> side.closedTo().stream())
-                        .filter(one -> one.barrier() == SideAccess.Barrier.WENT_IN)
-                        .map(one -> sideName(fall.side()) + " is closed to "
-                                + brief.guest(one.guest()).orElseThrow().name() + ": " + one.reason()))
-                .distinct();
-        Stream<String> shifted = moved.stream()
+    /** What to heed, the gravest first: nothing of it may be cut for room. */
+    List<String> warnings(List<Now.SideNow> sides) {
+        return Stream.of(
+                        sides.stream().flatMap(this::cold),
+                        sides.stream().flatMap(this::closed),
+                        spoiled(sides),
+                        running.said().stream())
+                .flatMap(sentences -> sentences)
+                .toList();
+    }
+
+    List<String> moves() {
+        return moved.stream()
                 .filter(reason -> reason.minutesFromPlace() >= WORTH_SAYING_MINUTES)
                 .filter(reason -> isStillAsked(reason.drop()))
                 .sorted(Comparator.comparingDouble(Sequence.Reason::minutesFromPlace)
                         .reversed())
-                .limit(MOST_SAID)
-                .map(reason -> name(reason.drop()) + " " + reason.now());
-        return Stream.of(closed, spoiled(sides), sides.stream().flatMap(this::cold), shifted, running.said().stream())
-                .flatMap(sentences -> sentences)
+                .limit(MOST_MOVES)
+                .map(reason -> name(reason.drop()) + " " + reason.now())
                 .toList();
+    }
+
+    /** To whom what fell in closed a side, those with the same reason in one sentence. */
+    private Stream<String> closed(Now.SideNow side) {
+        if (running.state().fellIn().stream().noneMatch(fall -> fall.side().equals(side.side()))) {
+            return Stream.empty();
+        }
+        Map<String, List<String>> guests = new LinkedHashMap<>();
+        side.closedTo().stream()
+                .filter(one -> one.barrier() == SideAccess.Barrier.WENT_IN)
+                .forEach(one -> guests.computeIfAbsent(one.reason(), reason -> new ArrayList<>())
+                        .add(brief.guest(one.guest()).orElseThrow().name()));
+        return guests.entrySet().stream()
+                .map(same -> sideName(side.side()) + " is closed to " + String.join(", ", same.getValue()) + ": "
+                        + same.getKey());
     }
 
     /** What was in a side for somebody whom it is closed to since. */

@@ -17,7 +17,9 @@ import org.livelyladle.core.safety.SideAccess;
  * @param cues what is still to do, the most urgent first; what should have been done keeps the time it should have had
  * @param inPot what is in the broths
  * @param needs what guests said they keep away from, beyond the brief
- * @param said what moved and why, what is closed to whom, and what was ignored
+ * @param warnings what to heed, the gravest first: broth that is too cold, what is closed to whom, what came out too soon,
+ *     and what was ignored
+ * @param moved what goes in otherwise than planned, and why
  */
 public record Now(
         int at,
@@ -31,7 +33,8 @@ public record Now(
         List<GuestNow> guests,
         List<Spare> spare,
         List<SaidNeed> needs,
-        List<String> said) {
+        List<String> warnings,
+        List<String> moved) {
 
     public Now {
         cues = List.copyOf(cues);
@@ -40,26 +43,27 @@ public record Now(
         guests = List.copyOf(guests);
         spare = List.copyOf(spare);
         needs = List.copyOf(needs);
-        said = List.copyOf(said);
+        warnings = List.copyOf(warnings);
+        moved = List.copyOf(moved);
     }
 
     /** Before anybody sat down. */
     public static Now notStarted() {
         return new Now(
                 0, false, null, false, false, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-                List.of());
+                List.of(), List.of());
     }
 
     /** After the meal. */
     public static Now over(int at, String satDown) {
         return new Now(
                 at, true, satDown, false, true, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-                List.of());
+                List.of(), List.of());
     }
 
     /** The same with what guests said of themselves. */
     public Now hearing(List<SaidNeed> needs) {
-        return new Now(at, started, satDown, paused, finished, cues, inPot, sides, guests, spare, needs, said);
+        return new Now(at, started, satDown, paused, finished, cues, inPot, sides, guests, spare, needs, warnings, moved);
     }
 
     /**

@@ -2,11 +2,13 @@ package org.livelyladle.core.running;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.ToldEvening;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.facts.EventType;
@@ -77,7 +79,7 @@ class BrothFactsTest {
         TablePlan table = evening.at(COLD_AT + 1);
 
         assertThat(table.audit()).isEmpty();
-        assertThat(table.now().said()).anyMatch(text -> text.contains("is at 7") && text.contains("nothing raw"));
+        assertThat(table.now().warnings()).anyMatch(text -> text.contains("is at 7") && text.contains("nothing raw"));
         int soonest = table.drops().stream()
                 .filter(drop -> drop.side().equals(side) && isRaw(drop))
                 .flatMap(drop -> drop.inBroth().stream())
@@ -88,6 +90,29 @@ class BrothFactsTest {
         assertThat(soonest).isGreaterThan(COLD_AT + 20);
         // by then it simmers
         assertThat(side(soonest, side).celsius()).isGreaterThan(COLD_C + 10);
+    }
+
+    @Test
+    void coldBrothIsNamedBeforeAllElseAndThoseKeptFromASideInOneSentence() {
+        Briefs many = Briefs.plain();
+        many.guests.clear();
+        for (String id : List.of("ann", "ben", "cem", "dov")) {
+            many.guests.add(Briefs.guest(id, Briefs.medical(NeedKind.SESAME)));
+        }
+        Brief party = many.build();
+        String side = party.sides().get(0).id();
+        ToldEvening told = new ToldEvening(party);
+        told.tell(COLD_AT, EventType.FELL_IN, Map.of("side", side, "ingredient", "sesame-oil"));
+        told.tell(COLD_AT + 5, EventType.READ, Map.of("side", side, "celsius", COLD_C));
+
+        List<String> warnings = told.at(COLD_AT + 10).now().warnings();
+
+        assertThat(warnings.get(0)).contains("is at 7", "nothing raw");
+        assertThat(warnings)
+                .filteredOn(text -> text.contains("is closed to"))
+                .singleElement()
+                .asString()
+                .contains("closed to ann, ben, cem, dov: what went in");
     }
 
     @Test
@@ -144,7 +169,7 @@ class BrothFactsTest {
         read(COLD_AT, "nowhere", 90);
         read(COLD_AT, brief.sides().get(0).id(), 400);
 
-        assertThat(evening.at(COLD_AT + 1).now().said())
+        assertThat(evening.at(COLD_AT + 1).now().warnings())
                 .anyMatch(text -> text.contains("there is none of: nowhere"))
                 .anyMatch(text -> text.contains("no broth can be"));
         assertThat(side(COLD_AT + 1, brief.sides().get(0).id()).celsius()).isLessThan(101);

@@ -113,9 +113,9 @@ class WhatCameOutTest {
         evening.tell(drop.takeOut(), EventType.TAKEN_OUT, Map.of("drop", drop.id()));
 
         String spoiled = "Spoiled for " + eater;
-        assertThat(evening.at(fell + 1).now().said())
+        assertThat(evening.at(fell + 1).now().warnings())
                 .anySatisfy(said -> assertThat(said).startsWith(spoiled).contains(" g of "));
-        assertThat(evening.at(drop.takeOut() + 300).now().said()).noneMatch(said -> said.startsWith(spoiled));
+        assertThat(evening.at(drop.takeOut() + 300).now().warnings()).noneMatch(said -> said.startsWith(spoiled));
         assertThat(evening.at(drop.takeOut() + 300).drops())
                 .filteredOn(one -> one.side().equals(drop.side()))
                 .flatExtracting(Drop::stays)
@@ -128,8 +128,8 @@ class WhatCameOutTest {
         int tooSoon = drop.stays().get(0).ready() - 30;
         evening.tell(tooSoon, EventType.TAKEN_OUT, Map.of("drop", drop.id()));
 
-        assertThat(evening.at(tooSoon + 1).now().said())
+        assertThat(evening.at(tooSoon + 1).now().warnings())
                 .anyMatch(text -> text.startsWith(drop.name()) && text.contains("30 s too soon"));
-        assertThat(evening.at(tooSoon + 600).now().said()).noneMatch(text -> text.contains("too soon"));
+        assertThat(evening.at(tooSoon + 600).now().warnings()).noneMatch(text -> text.contains("too soon"));
     }
 }
