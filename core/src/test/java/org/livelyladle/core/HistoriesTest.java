@@ -30,17 +30,17 @@ class HistoriesTest {
     private static final double A_CRUMB = 0.1;
 
     static LongStream seeds() {
-        return LongStream.range(0, Integer.getInteger("histories", 12));
+        return Seeds.of(0, Integer.getInteger("histories", 12));
     }
 
     /** Where few sit for a short time the same happens in a tenth of the time. */
     static LongStream manySeeds() {
-        return LongStream.range(0, 10_000)
+        return Seeds.costly(LongStream.range(0, 10_000)
                 .filter(seed -> {
                     Brief brief = Parties.random(seed);
                     return brief.guests().size() <= FEW && brief.sides().size() <= FEW;
                 })
-                .limit(Integer.getInteger("histories.short", 488));
+                .limit(Integer.getInteger("histories.short", 488)));
     }
 
     @ParameterizedTest

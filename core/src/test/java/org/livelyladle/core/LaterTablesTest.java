@@ -23,7 +23,7 @@ class LaterTablesTest {
     private static final int MOMENTS = 4;
 
     static LongStream seeds() {
-        return LongStream.range(0, 100);
+        return Seeds.of(0, 100);
     }
 
     @ParameterizedTest
@@ -75,7 +75,7 @@ class LaterTablesTest {
     }
 
     static LongStream plain() {
-        return LongStream.range(0, 40);
+        return Seeds.of(0, 40);
     }
 
     private static double unserved(TablePlan table) {

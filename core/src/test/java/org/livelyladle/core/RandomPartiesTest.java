@@ -25,11 +25,11 @@ import org.livelyladle.core.table.TableState;
 @Execution(ExecutionMode.CONCURRENT)
 class RandomPartiesTest {
     static LongStream seeds() {
-        return LongStream.range(0, 1000);
+        return Seeds.costly(LongStream.range(0, 1000));
     }
 
     static LongStream moreSeeds() {
-        return LongStream.range(1000, 2000);
+        return Seeds.costly(LongStream.range(1000, 2000));
     }
 
     /** The table alone, as many times again. */

@@ -16,6 +16,7 @@ import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** An evening is closed with tired hands, and the next party knows it. */
@@ -74,6 +75,7 @@ class AfterwardsIT extends BrowserTest {
 
     /** The quiet evening at sixty-fold clock: done as the page says, one thing left in for longer, then closed. */
     @Test
+    @Tag("whole")
     void anEveningThatRanIsClosedAndTheNextOneKnowsIt() throws InterruptedException {
         JsonObject brief = read("/api/parties/" + party).getAsJsonObject("brief");
         Instant sitDown = LocalDateTime.parse(brief.get("sitDown").getAsString())

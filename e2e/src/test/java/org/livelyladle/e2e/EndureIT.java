@@ -17,6 +17,7 @@ import java.util.concurrent.Future;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.ResourceLock;
 
@@ -25,6 +26,7 @@ import org.junit.jupiter.api.parallel.ResourceLock;
  * all comes back by itself. {@code -Dendure.rounds=30 -Dendure.awaySeconds=60} endures longer.
  */
 @Order(1)
+@Tag("whole")
 @ResourceLock("what a busy machine would disturb")
 class EndureIT {
     private static final int ROUNDS = Integer.getInteger("endure.rounds", 10);

@@ -8,6 +8,7 @@ import com.google.gson.JsonObject;
 import com.microsoft.playwright.Locator;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Guests by ingredients for 24 guests and 30 cuts. */
@@ -51,6 +52,7 @@ class GridIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void keysAloneReachAndChangeEveryCell() {
         cell(1, 0).focus();
         page.keyboard().press("End");
@@ -72,6 +74,7 @@ class GridIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void aNumberIsDraggedSidewaysToPinIt() {
         Locator cell = cell(1, 1);
         int before = Integer.parseInt(cell.innerText());

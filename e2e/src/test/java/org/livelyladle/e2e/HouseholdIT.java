@@ -8,6 +8,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What is kept from party to party: people, broths of one's own, a party as last time. */
@@ -82,6 +83,7 @@ class HouseholdIT extends BrowserTest {
 
     /** Tonight, quick, a shop of one's own: ten gestures to a list without a price. */
     @Test
+    @Tag("whole")
     void anEveningWithAShopNobodyKnowsThePricesOf() {
         page.navigate("/");
         button("New party").click();
@@ -116,6 +118,7 @@ class HouseholdIT extends BrowserTest {
 
     /** A family recipe is typed as it stands in the book, read line by line, and made for this table. */
     @Test
+    @Tag("whole")
     void aFamilyRecipeIsTyped() {
         go("pots");
         page.locator("button.broth").first().click();
@@ -137,6 +140,7 @@ class HouseholdIT extends BrowserTest {
 
     /** A sauce of one's own by the spoon is on the table at once, kept from whom it may harm, and for whom it is meant. */
     @Test
+    @Tag("whole")
     void aSauceOfOnesOwnIsStirred() {
         go("sauces");
         button("Stir our own sauce").click();
@@ -161,6 +165,7 @@ class HouseholdIT extends BrowserTest {
 
     /** Whatever is of the larder can be set out, and all stir their own by one tap. */
     @Test
+    @Tag("whole")
     void everybodyStirsTheirOwn() {
         go("sauces");
         Locator bar = page.locator("section[aria-label='Sauce bar']");
@@ -177,6 +182,7 @@ class HouseholdIT extends BrowserTest {
 
     /** One side is the same broth but hotter, by the drop. */
     @Test
+    @Tag("whole")
     void oneSideIsTheSameButHotter() {
         go("pots");
         page.locator("button.broth").first().click();

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class JourneysIT extends BrowserTest {
@@ -88,6 +89,7 @@ class JourneysIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void brothsAreSwappedByKeysToo() {
         go("pots");
         page.locator("path[data-side='w1']").press("Enter");
@@ -131,6 +133,7 @@ class JourneysIT extends BrowserTest {
 
     /** A dialog that is open keeps what stands in it, and is open again; saved or left, it is forgotten. */
     @Test
+    @Tag("whole")
     void whatStandsInADialogSurvivesAReload() {
         go("pots");
         button("House and salt").click();
@@ -165,6 +168,7 @@ class JourneysIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void twoWindowsAreMergedAndAskOnlyAboutTheSameField() {
         Page other = newPage(1280, 800, "day");
         go("guests");
@@ -193,6 +197,7 @@ class JourneysIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void whatIsTypedWithoutAConnectionIsKeptAndSentLater() {
         go("guests");
         page.context().setOffline(true);
@@ -206,6 +211,7 @@ class JourneysIT extends BrowserTest {
 
     /** Two windows of one browser without a connection, both closed: nothing of either is lost. */
     @Test
+    @Tag("whole")
     void twoWindowsWithoutAConnectionKeepEachOthersEditsAndTicks() {
         go("guests");
         BrowserContext context = page.context();
@@ -229,6 +235,7 @@ class JourneysIT extends BrowserTest {
 
     /** The server fails while somebody types: it is said, kept, and sent once it works again. */
     @Test
+    @Tag("whole")
     void whatTheServerFailedToSaveIsSaidAndSentAgain() {
         go("guests");
         AtomicBoolean failing = new AtomicBoolean(true);
@@ -252,6 +259,7 @@ class JourneysIT extends BrowserTest {
 
     /** A name that is still being typed when the page is loaded anew. */
     @Test
+    @Tag("whole")
     void whatIsBeingTypedSurvivesAReload() {
         go("guests");
         button("Edit Ada").click();
@@ -287,6 +295,7 @@ class JourneysIT extends BrowserTest {
 
     /** The year is typed digit by digit; only the finished date is sent. */
     @Test
+    @Tag("whole")
     void aDateIsSentWhenItIsFinished() {
         go("shopping");
         List<String> sent = new ArrayList<>();
@@ -349,6 +358,7 @@ class JourneysIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void unitsSwitchEverywhere() {
         go("guests");
         button("Switch units").click();

@@ -17,9 +17,11 @@ import java.util.regex.Pattern;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** An evening at sixty-fold clock, on two screens of two servers: they show one table whatever people do. */
+@Tag("whole")
 class LiveIT extends BrowserTest {
     private static final int SPEED = 60;
     private static final double LONGEST_MS = 20_000;

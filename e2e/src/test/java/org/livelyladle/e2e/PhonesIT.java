@@ -17,6 +17,7 @@ import java.util.regex.Pattern;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Phones of guests and helpers, which reach the server from elsewhere, and the host's screen beside them. */
@@ -129,6 +130,7 @@ class PhonesIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void aGuestsWishIsTakenByTheHost() {
         Page phone = seated("Hal");
         button(phone, "no sesame").click();
@@ -191,6 +193,7 @@ class PhonesIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void whoIsTurnedOutInTheMiddleOfTheMealSeesNothingMore() {
         Page phone = seated("Bo");
         tell("SAT_DOWN", Map.of());
@@ -212,6 +215,7 @@ class PhonesIT extends BrowserTest {
 
     /** The table's own code: whoever comes takes a place, and a phone that slept is right as soon as it wakes. */
     @Test
+    @Tag("whole")
     void aPlaceIsTakenAndAPhoneThatSleptKnowsWhatHappenedMeanwhile() {
         String url = invite("The whole table");
         Page first = scan(url);
@@ -238,6 +242,7 @@ class PhonesIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void aHelperTicksOwnTasksAndAFurtherDeviceOfTheHostComesInByCode() {
         page.navigate("/party/" + party + "/guests");
         button("Phones").first().click();

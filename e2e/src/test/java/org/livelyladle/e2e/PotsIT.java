@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Pots and broths: the waterline, what heats them, a recipe from a file, the window bench. */
@@ -53,6 +54,7 @@ class PotsIT extends BrowserTest {
 
     /** Two induction plates of 1800 W on a circuit of 3000 W would trip it; the question names it. */
     @Test
+    @Tag("whole")
     void aFuseThatWouldTripIsNamed() {
         button("House and salt").click();
         button("Add a circuit").click();
@@ -71,6 +73,7 @@ class PotsIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void aRecipeFromAFileBecomesABroth() {
         button("A broth of our own").click();
         page.getByLabel("A recipe file")

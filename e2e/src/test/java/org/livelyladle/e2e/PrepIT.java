@@ -17,6 +17,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Prep while it goes on: the rowers' supper, so dated that prep should have begun 25 minutes ago. */
@@ -88,6 +89,7 @@ class PrepIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void tickedBeLateChooseARemedyAndSeeNewTimes() {
         kitchen = PrepIT::oneCookAndQuickBroths;
         open(page, LATE_MINUTES);
@@ -126,6 +128,7 @@ class PrepIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void aTaskIsDraggedToAnotherCookAndTimeAndFreed() {
         open(page, -300);
         go("prep");
@@ -152,6 +155,7 @@ class PrepIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void aCooksPhoneStartsCountsAndTicksWithoutAConnection() {
         Page phone = newPage(390, 844, "night");
         open(phone, 0);

@@ -13,6 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** In the shop, at the size of a phone. */
@@ -48,6 +49,7 @@ class ShoppingIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void anotherSizeAndPriceAreBoughtAsTyped() {
         String planned = bill();
         open("Wolfberries, 100 g");
@@ -79,6 +81,7 @@ class ShoppingIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void whatNoShopHasIsReplacedWithTheNextBest() {
         open("Squid tubes");
         button(phone, "None left on the shelf").click();
@@ -89,6 +92,7 @@ class ShoppingIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void whatIsAtHomeLeavesTheListAndCanBeUndone() {
         open("Wolfberries, 100 g");
         button(phone, "Have it at home").click();
@@ -124,6 +128,7 @@ class ShoppingIT extends BrowserTest {
 
     /** The stand-in answers over real HTTP; the announced bill is the one that comes. */
     @Test
+    @Tag("whole")
     void newPricesAreTakenWithTheBillTheyAnnounce() {
         Locator notice = phone.locator("section[aria-label='New prices']");
         String announced = notice.locator("b").first().innerText().replaceAll(".* to (.*)\\.$", "$1");
@@ -138,6 +143,7 @@ class ShoppingIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void aPantryFileIsTakenInButForItsBadRows() {
         button(phone, "From a file").click();
         String csv = "ingredient,grams\nWolfberries,200\nMoon dust,5\nGlass noodles,a lot\n=cmd|x,5\n";
@@ -156,6 +162,7 @@ class ShoppingIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void theListIsTakenAlongAsAFile() throws IOException {
         Download csv = phone.waitForDownload(() -> phone.getByText("CSV", new Page.GetByTextOptions().setExact(true))
                 .click());

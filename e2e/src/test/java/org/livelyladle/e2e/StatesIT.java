@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A host's own words for states and amounts, on a party begun from nothing. */
@@ -53,6 +54,7 @@ class StatesIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void meatBoughtCutIsNotSlicedAndBoughtWholeIsForAllAlike() {
         Locator meat = sheet("Beef rib-eye");
         meat.getByText("whole", new Locator.GetByTextOptions().setExact(true)).click();
@@ -75,6 +77,7 @@ class StatesIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void twoPacksAreBoughtAndEaten() {
         Locator noodles = sheet("Udon");
         noodles.getByLabel("how much").selectOption("PACKS");
@@ -89,6 +92,7 @@ class StatesIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void aKindLeftOutIsAskedAboutOnceForAllGuests() {
         button(page, Pattern.compile("^Menu$")).click();
         Locator picker = page.locator(".v-dialog");
@@ -113,6 +117,7 @@ class StatesIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void noodlesStandInTheBowls() {
         sheet("Udon");
         button("beside the pots").click();
@@ -126,6 +131,7 @@ class StatesIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void whatIsNotInTheCatalogueIsAddedByItsName() {
         button(page, Pattern.compile("^Menu$")).click();
         page.getByLabel("Find an ingredient").fill("edible flowers");
@@ -162,6 +168,7 @@ class StatesIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void aPlateIsHeldBackAndOneOfItHasItsName() {
         Locator beef = sheet("Beef rib-eye");
         beef.getByText("a plate for seconds").click();
@@ -188,6 +195,7 @@ class StatesIT extends BrowserTest {
     }
 
     @Test
+    @Tag("whole")
     void aPotIsKeptGentle() {
         walkTo("Pots");
         assertThat(page.locator("main")).containsText("simmers at");

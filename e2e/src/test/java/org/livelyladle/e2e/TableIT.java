@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** How a table eats, said on the page and found in the plan. */
@@ -129,6 +130,7 @@ class TableIT extends BrowserTest {
 
     /** Begun, found again after a reload, its weak moments on the chart; the best change by one tap, and then it is old. */
     @Test
+    @Tag("whole")
     void anEveningIsRehearsedAndWhatHelpsIsTaken() {
         go("table");
         Locator rehearsal = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Rehearsal"));

@@ -17,6 +17,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.ResourceLock;
 
@@ -26,6 +27,7 @@ import org.junit.jupiter.api.parallel.ResourceLock;
  * memory must hold too.
  */
 @Order(2)
+@Tag("whole")
 @ResourceLock("what a busy machine would disturb")
 class TwentyDevicesIT {
     private static final int SECONDS = Integer.getInteger("devices.seconds", 4);

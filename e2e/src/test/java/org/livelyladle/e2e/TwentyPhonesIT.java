@@ -28,6 +28,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.ResourceLock;
 
@@ -38,6 +39,7 @@ import org.junit.jupiter.api.parallel.ResourceLock;
  * then the times must hold too.
  */
 @Order(3)
+@Tag("whole")
 @ResourceLock("what a busy machine would disturb")
 class TwentyPhonesIT {
     private static final int SECONDS = Integer.getInteger("phones.seconds", 12);

@@ -28,6 +28,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.ResourceLock;
 
@@ -38,6 +39,7 @@ import org.junit.jupiter.api.parallel.ResourceLock;
  * and the memory must hold too.
  */
 @Order(2)
+@Tag("whole")
 @ResourceLock("what a busy machine would disturb")
 class TwentyScreensIT {
     private static final int SECONDS = Integer.getInteger("screens.seconds", 6);

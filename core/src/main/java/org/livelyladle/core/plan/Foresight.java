@@ -33,6 +33,9 @@ record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledg
     /** After so many tries a side that is too cool gets nothing raw at once, so that each further try bars one at least. */
     private static final int PATIENT_TRIES = 4;
 
+    /** Better moments that make a side too cool are looked for so often, then things stay where they find a place. */
+    private static final int MOST_CAREFUL_TRIES = 3;
+
     /** A side that does not simmer again within so long does not at all [s]; memory. */
     private static final int SOON_SECONDS = 1800;
 
@@ -44,7 +47,9 @@ record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledg
             Windows windows,
             Care care,
             KitchenText text) {
+        Care best = care;
         Care now = care;
+        int careful = 0;
         SideLimits limits = SideLimits.without(tooWeak(brief, sides));
         for (int tries = 1; ; tries++) {
             Patience.check();
@@ -53,11 +58,14 @@ record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledg
             EveningPlanner.Foreseen foreseen =
                     new EveningPlanner(brief, catalogue, ledger, text).plan(sides, table, TableState.empty());
             if (foreseen.tooCool().isEmpty()) {
-                if (now == care) {
+                if (now == best) {
                     return new Foresight(table, foreseen.evening(), limits, ledger);
                 }
-                now = care;
+                now = best;
                 continue;
+            }
+            if (now == Care.FULL && ++careful == MOST_CAREFUL_TRIES) {
+                best = Care.PLACED;
             }
             // quick sequences are enough to find limits that hold; then one is made with all care
             now = Care.QUICK;

@@ -58,12 +58,10 @@ final class Board {
         this.tempo = EatenShare.of(brief.tempo());
         this.cues = new Cues(mealSeconds, minders, brief.emphasis());
         this.hands = new Hands(mealSeconds);
-        plans.all()
-                .forEach(side -> spots.put(
-                        side.side(),
-                        new Spot(
-                                new SideProfile(side, limits),
-                                brief.potOf(side.side()).id())));
+        plans.all().forEach(side -> {
+            String pot = brief.potOf(side.side()).id();
+            spots.put(side.side(), new Spot(new SideProfile(side, limits), pot, cues.at(pot)));
+        });
         for (Guest guest : brief.guests()) {
             Presence there = Presence.of(guest, mealSeconds);
             guestPlaces.put(guest.id(), guestPlaces.size());
@@ -109,8 +107,9 @@ final class Board {
      * Where a batch goes in.
      *
      * @param pot whose side it is
+     * @param cues what there is to do there
      */
-    record Spot(SideProfile side, String pot) {}
+    record Spot(SideProfile side, String pot, Cues.AtPot cues) {}
 
     /** Asked for time and again, so it stands with the batch. */
     private Placing spotted(Placing placing) {
@@ -162,7 +161,7 @@ final class Board {
     void lay(Placing placing, int putIn) {
         placing.putIn = putIn;
         placed.add(placing);
-        cues.add(spot(placing).pot(), placing);
+        cues.add(spot(placing).cues(), placing);
         if (!placing.shared) {
             held.get(holders[placing.eaters[0]]).add(placing);
         }
@@ -288,11 +287,11 @@ final class Board {
 
     /** What there is to do for it does not count for the time being. */
     void forgetCues(Placing placing) {
-        cues.remove(spot(placing).pot(), placing);
+        cues.remove(spot(placing).cues(), placing);
     }
 
     void countCues(Placing placing) {
-        cues.add(spot(placing).pot(), placing);
+        cues.add(spot(placing).cues(), placing);
     }
 
     /** Moments at which something else is done at the pot of a batch, in order of time, each once [s from sitting down]. */
@@ -324,7 +323,7 @@ final class Board {
 
     /** What it would cost to do something for a batch at a time, while its cues are forgotten. */
     double cueCost(Placing placing, int putIn, int linger) {
-        return cues.cost(spot(placing).pot(), placing, putIn, linger);
+        return cues.cost(spot(placing).cues(), placing, putIn, linger);
     }
 
     /** The evenings of its eaters without it. */

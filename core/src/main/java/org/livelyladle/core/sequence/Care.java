@@ -4,6 +4,8 @@ package org.livelyladle.core.sequence;
 public enum Care {
     /** Everything has a place where it may be: enough to know who is fed. */
     QUICK,
+    /** The same, with what speaks against other times. */
+    PLACED,
     /** Better moments are looked for until nothing moves. */
     FULL
 }

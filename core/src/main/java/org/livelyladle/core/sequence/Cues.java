@@ -12,16 +12,18 @@ final class Cues {
     private static final int BIN_SECONDS = 20;
     private static final int BINS_OF_TWO_MINUTES = 6;
     private static final int MOST_IN_TWO_MINUTES = 3;
-    /** What a cue counts, and what one too many counts, against waits; memory. */
-    private static final double EACH = 1;
+    /**
+     * What each action too many, squared, counts in each two minutes that hold it, where an action counts 1; and what an
+     * action counts against waits; memory.
+     */
+    private static final int TOO_MANY = 6;
 
-    private static final double TOO_MANY = 1;
+    private static final double EACH = 1.0 / BINS_OF_TWO_MINUTES;
     /** Both count so many times as much where calm is wanted, and so many times less where short waits are; memory. */
     private static final double EMPHASIS = 8;
 
-    /** Actions at each pot by time. */
-    private final Map<String, int[]> atPot = new HashMap<>();
-    /** Pots at which each does something, by time. */
+    private final Map<String, AtPot> pots = new HashMap<>();
+    /** What each does altogether, by spans of two minutes. */
     private final Map<String, int[]> byMinder = new HashMap<>();
 
     private final Minders minders;
@@ -29,17 +31,31 @@ final class Cues {
     private final double weight;
 
     Cues(int mealSeconds, Minders minders, Emphasis emphasis) {
-        this.weight = switch (emphasis) {
-            case CALM -> EMPHASIS;
-            case BALANCED -> 1;
-            case QUICK -> 1 / EMPHASIS;
-        };
+        this.weight = EACH
+                * switch (emphasis) {
+                    case CALM -> EMPHASIS;
+                    case BALANCED -> 1;
+                    case QUICK -> 1 / EMPHASIS;
+                };
         this.bins = mealSeconds / BIN_SECONDS + 2;
         this.minders = minders;
     }
 
-    private int[] allOf(String pot) {
-        return byMinder.computeIfAbsent(minders.ofPot(pot), minder -> new int[bins]);
+    /**
+     * What there is to do at a pot.
+     *
+     * @param actions by time
+     * @param minders what is done in all spans of two minutes by who looks after it, at other pots too; each span stands
+     *     at its last bin
+     */
+    record AtPot(int[] actions, int[] minders) {}
+
+    AtPot at(String pot) {
+        return pots.computeIfAbsent(
+                pot,
+                p -> new AtPot(
+                        new int[bins],
+                        byMinder.computeIfAbsent(minders.ofPot(p), minder -> new int[bins + BINS_OF_TWO_MINUTES - 1])));
     }
 
     /** Preparing before sitting down is no cue. */
@@ -47,78 +63,72 @@ final class Cues {
         return second < 0 ? -1 : Math.min(bins - 1, second / BIN_SECONDS);
     }
 
-    private void count(String pot, int bin, int by) {
+    void add(AtPot pot, Placing placing) {
+        change(pot, placing, 1);
+    }
+
+    void remove(AtPot pot, Placing placing) {
+        change(pot, placing, -1);
+    }
+
+    private void change(AtPot pot, Placing placing, int by) {
+        if (placing.shared) {
+            count(pot, bin(placing.putIn), by);
+            if (!placing.fished) {
+                count(pot, bin(placing.lastOut()), by);
+            }
+        }
+    }
+
+    private static void count(AtPot pot, int bin, int by) {
         if (bin < 0) {
             return;
         }
-        int[] own = atPot.computeIfAbsent(pot, p -> new int[bins]);
-        int[] all = allOf(pot);
-        boolean before = own[bin] > 0;
-        own[bin] += by;
-        all[bin] += (own[bin] > 0 ? 1 : 0) - (before ? 1 : 0);
-    }
-
-    void add(String pot, Placing placing) {
-        change(pot, placing, placing.putIn, placing.linger, 1);
-    }
-
-    void remove(String pot, Placing placing) {
-        change(pot, placing, placing.putIn, placing.linger, -1);
-    }
-
-    private void change(String pot, Placing placing, int putIn, int linger, int by) {
-        if (placing.shared) {
-            count(pot, bin(putIn), by);
-            if (!placing.fished) {
-                count(pot, bin(putIn + linger + placing.duration), by);
-            }
+        boolean before = pot.actions[bin] > 0;
+        pot.actions[bin] += by;
+        int change = (pot.actions[bin] > 0 ? 1 : 0) - (before ? 1 : 0);
+        for (int span = bin; change != 0 && span < bin + BINS_OF_TWO_MINUTES; span++) {
+            pot.minders[span] += change;
         }
     }
 
     /** What all that is done costs. */
     double cost() {
-        return weight
-                * byMinder.values().stream()
-                        .mapToDouble(all -> windowsFrom(all, 1 - BINS_OF_TWO_MINUTES, bins - 1))
-                        .sum();
+        int cost = 0;
+        for (int[] spans : byMinder.values()) {
+            for (int actions : spans) {
+                cost += cost(actions);
+            }
+        }
+        return weight * cost;
+    }
+
+    private static int cost(int actions) {
+        int over = Math.max(0, actions - MOST_IN_TWO_MINUTES);
+        return TOO_MANY * over * over + actions;
     }
 
     /** What it would cost to do something for a batch at a time. */
-    double cost(String pot, Placing placing, int putIn, int linger) {
+    double cost(AtPot pot, Placing placing, int putIn, int linger) {
         if (!placing.shared) {
             return 0;
         }
-        int[] all = allOf(pot);
-        int in = bin(putIn);
-        int out = placing.fished ? in : bin(putIn + linger + placing.duration);
-        double before = windows(all, in, out);
-        change(pot, placing, putIn, linger, 1);
-        double after = windows(all, in, out);
-        change(pot, placing, putIn, linger, -1);
-        return weight * (after - before);
+        int in = news(pot, bin(putIn));
+        int out = placing.fished ? -1 : news(pot, bin(putIn + linger + placing.duration));
+        int more = 0;
+        for (int span = in; in >= 0 && span < in + BINS_OF_TWO_MINUTES; span++) {
+            int both = out > in && span >= out ? 2 : 1;
+            more += cost(pot.minders[span] + both) - cost(pot.minders[span]);
+        }
+        int onlyOut = in < 0 ? out : Math.max(out, in + BINS_OF_TWO_MINUTES);
+        for (int span = onlyOut; out >= 0 && span < out + BINS_OF_TWO_MINUTES; span++) {
+            more += cost(pot.minders[span] + 1) - cost(pot.minders[span]);
+        }
+        return weight * more;
     }
 
-    /** Over all spans of two minutes that hold one of two moments. */
-    private static double windows(int[] all, int a, int b) {
-        if (a >= 0 && b >= 0 && b - a < BINS_OF_TWO_MINUTES) {
-            return windowsFrom(all, a - BINS_OF_TWO_MINUTES + 1, b);
-        }
-        return (a < 0 ? 0 : windowsFrom(all, a - BINS_OF_TWO_MINUTES + 1, a))
-                + (b < 0 ? 0 : windowsFrom(all, b - BINS_OF_TWO_MINUTES + 1, b));
-    }
-
-    private static double windowsFrom(int[] all, int first, int last) {
-        double cost = 0;
-        int cues = 0;
-        for (int bin = Math.max(0, first); bin < Math.min(all.length, first + BINS_OF_TWO_MINUTES); bin++) {
-            cues += all[bin];
-        }
-        for (int start = first; start <= last; start++) {
-            int over = Math.max(0, cues - MOST_IN_TWO_MINUTES);
-            cost += TOO_MANY * over * over + EACH * cues / BINS_OF_TWO_MINUTES;
-            int next = start + BINS_OF_TWO_MINUTES;
-            cues += (next < all.length ? all[next] : 0) - (start >= 0 ? all[start] : 0);
-        }
-        return cost;
+    /** The time of an action, where nothing is done at the pot anyway; else -1. */
+    private static int news(AtPot pot, int bin) {
+        return bin >= 0 && pot.actions[bin] == 0 ? bin : -1;
     }
 }

@@ -24,6 +24,8 @@ final class Improver {
     private static final int MOST_ROUNDS = 3;
 
     private static final long MOST_STEPS = 1_500_000;
+    /** Moments that may be asked for what is in their way: where much has no room most are, and nothing gets better. */
+    private static final long MOST_TRIED = 100_000;
     /** Before anything settles all is drawn so often, chance deciding less and less: else it ends in the first poor evening. */
     private static final int WARM_SWEEPS = 12;
 
@@ -57,6 +59,7 @@ final class Improver {
     private final Board board;
     private final SplittableRandom random = new SplittableRandom(SEED);
     private long steps;
+    private long tried;
 
     Improver(Board board) {
         this.board = board;
@@ -134,7 +137,7 @@ final class Improver {
         for (int round = 0; moved && round < MOST_ROUNDS; round++) {
             moved = false;
             for (Placing placing : free) {
-                if (steps > MOST_STEPS) {
+                if (steps > MOST_STEPS || tried > MOST_TRIED) {
                     return;
                 }
                 // nothing has changed for its eaters since it last stayed where it is
@@ -261,7 +264,11 @@ final class Improver {
             }
             for (int linger : lingers(placing, visits, counted)) {
                 double whole = cost + lingering(placing, counted, linger) + chance(warmth);
-                if (whole < least && board.obstacle(placing, counted - linger, linger) == null) {
+                if (whole >= least) {
+                    continue;
+                }
+                tried++;
+                if (board.obstacle(placing, counted - linger, linger) == null) {
                     least = whole;
                     best = counted;
                     bestLinger = linger;

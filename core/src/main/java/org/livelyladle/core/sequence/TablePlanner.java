@@ -95,7 +95,7 @@ public final class TablePlanner {
                 arranged.order().courses(),
                 beside(portions),
                 minders.byPot(),
-                care == Care.FULL ? new Reasons(brief, arranged).of(laid) : List.of(),
+                care == Care.QUICK ? List.of() : new Reasons(brief, arranged).of(laid),
                 arranged.ending(),
                 new SoupRounds(brief, catalogue, arranged.allocation(), minders, arranged.ending()).of(drops));
     }

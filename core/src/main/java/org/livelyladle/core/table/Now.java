@@ -63,7 +63,8 @@ public record Now(
 
     /** The same with what guests said of themselves. */
     public Now hearing(List<SaidNeed> needs) {
-        return new Now(at, started, satDown, paused, finished, cues, inPot, sides, guests, spare, needs, warnings, moved);
+        return new Now(
+                at, started, satDown, paused, finished, cues, inPot, sides, guests, spare, needs, warnings, moved);
     }
 
     /**

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Parties;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.MenuItem;
@@ -208,7 +209,7 @@ class LessonTest {
     }
 
     static LongStream seeds() {
-        return LongStream.range(0, 200);
+        return Seeds.of(0, 200);
     }
 
     /** However an evening turns out: order does not matter, figures stay within the bounds, and it all can be planned. */

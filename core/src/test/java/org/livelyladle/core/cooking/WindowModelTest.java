@@ -17,6 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Family;
@@ -74,7 +75,7 @@ class WindowModelTest {
     }
 
     static LongStream seeds() {
-        return LongStream.range(0, 60);
+        return Seeds.of(0, 60);
     }
 
     /**

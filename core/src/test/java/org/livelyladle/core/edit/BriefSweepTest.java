@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Parties;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.brief.BriefDraft;
@@ -32,7 +33,7 @@ class BriefSweepTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
 
     static LongStream seeds() {
-        return LongStream.range(0, 100);
+        return Seeds.of(0, 100);
     }
 
     @ParameterizedTest

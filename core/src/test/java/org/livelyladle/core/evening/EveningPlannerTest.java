@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.HeatSource;
 import org.livelyladle.core.brief.Kitchen;
@@ -64,7 +65,7 @@ class EveningPlannerTest {
     }
 
     static LongStream seeds() {
-        return LongStream.range(300, 340);
+        return Seeds.of(300, 340);
     }
 
     /** Whatever the party: levels stay under the brim, doses add up, and what is not said to be dry or cool is neither. */

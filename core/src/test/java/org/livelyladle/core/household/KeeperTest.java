@@ -17,6 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Parties;
 import org.livelyladle.core.Records;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
@@ -118,7 +119,7 @@ class KeeperTest {
             names = {"PERSON", "FOOD", "BROTH", "SAUCE"},
             mode = EnumSource.Mode.EXCLUDE)
     void whatIsKeptIsInTheNextParty(HouseholdPart part) {
-        for (long seed = 1; seed <= 40; seed++) {
+        for (long seed : Seeds.of(1, 41).toArray()) {
             Brief party = Parties.random(seed);
             Household household = keeper.keep(unsaid(), party, part, null);
             HouseholdCheck.check(household, CATALOGUE);
@@ -136,7 +137,7 @@ class KeeperTest {
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5})
     void nothingRefersToWhatIsForgotten(long seed) {
-        for (long party = 20 * seed; party < 20 * seed + 20; party++) {
+        for (long party : Seeds.of(20 * seed, 20 * seed + 20).toArray()) {
             Brief brief = Parties.random(party);
             Household household = unsaid();
             List<Object[]> kept = parts(brief);

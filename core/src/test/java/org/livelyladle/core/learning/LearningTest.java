@@ -13,6 +13,7 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.check.InvalidInputException;
 
@@ -82,7 +83,7 @@ class LearningTest {
     }
 
     static LongStream seeds() {
-        return LongStream.range(0, 1000);
+        return Seeds.of(0, 1000);
     }
 
     private static Seen any(Random random) {

@@ -9,6 +9,7 @@ import java.util.Random;
 import java.util.stream.LongStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.packs.PackProblem.Cover;
 import org.livelyladle.core.packs.PackProblem.Need;
 import org.livelyladle.core.packs.PackProblem.PackOffer;
@@ -18,7 +19,7 @@ class PackPropertiesTest {
     private static final double EPSILON = 1e-6;
 
     static LongStream seeds() {
-        return LongStream.range(500, 540);
+        return Seeds.of(500, 540);
     }
 
     private static PackProblem problem(long seed) {

@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.check.UnsolvableException;
 import org.livelyladle.core.packs.PackProblem.Cover;
 import org.livelyladle.core.packs.PackProblem.Need;
@@ -160,7 +161,7 @@ class PackSolverTest {
     }
 
     static LongStream seeds() {
-        return LongStream.range(0, 60);
+        return Seeds.of(0, 60);
     }
 
     /** The optimum equals that of an independent solver (OR-Tools CP-SAT), on 1 to 12 needs with up to 14 covers. */

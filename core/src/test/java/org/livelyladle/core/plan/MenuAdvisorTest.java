@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Offer;
@@ -117,7 +118,7 @@ class MenuAdvisorTest {
 
     @Test
     void nobodyIsOfferedWhatTheyMayNotEat() {
-        for (long seed = 0; seed < 30; seed++) {
+        for (long seed : Seeds.of(0, 30).toArray()) {
             Brief brief = Briefs.random(seed);
             for (Suggestion suggestion : suggestions(brief)) {
                 if (suggestion.remedy().edit() instanceof BriefEdit.AddCut add) {

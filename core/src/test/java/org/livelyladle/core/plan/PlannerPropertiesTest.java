@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.brief.Guest;
@@ -35,7 +36,7 @@ class PlannerPropertiesTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();
 
     static LongStream seeds() {
-        return LongStream.range(300, 340);
+        return Seeds.of(300, 340);
     }
 
     /** Each party is planned once for all that is asked of it. */

@@ -7,13 +7,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Parties;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.facts.Facts;
 
 /** What is offered to a guest who gets nothing feeds that guest, once it is taken. */
 class RemediesTest {
     static LongStream seeds() {
-        return LongStream.range(0, 40);
+        return Seeds.of(0, 40);
     }
 
     private static Plan plan(Brief brief) {

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Parties;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Tending;
@@ -110,7 +111,7 @@ class RehearserTest {
 
     @Test
     void withoutAMistakeNothingGoesWrong() {
-        for (long seed = 0; seed < 20; seed++) {
+        for (long seed : Seeds.of(0, 20).toArray()) {
             Rehearsal rehearsal = play(Parties.random(seed), MistakeRates.none(), seed, 2);
 
             assertThat(rehearsal.chances()).as("seed " + seed).isEmpty();

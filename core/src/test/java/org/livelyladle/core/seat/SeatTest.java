@@ -18,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Parties;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.ToldEvening;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
@@ -44,7 +45,7 @@ class SeatTest {
             new ArrayList<>(List.of(PartyEvent.of(new UUID(1, 0), SAT_DOWN, EventType.SAT_DOWN, null)));
 
     static LongStream seeds() {
-        return LongStream.range(0, Integer.getInteger("seats", 60));
+        return Seeds.of(0, Integer.getInteger("seats", 60));
     }
 
     private record At(Plan plan, SeatWriter writer) {}

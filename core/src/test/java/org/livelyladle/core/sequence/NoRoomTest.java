@@ -6,6 +6,7 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.Parties;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.SidePlanner;
@@ -21,7 +22,7 @@ import org.livelyladle.core.portions.Portions;
 /** "No room" is said only where it is true: not one piece more goes into any side open to its eater, at any moment. */
 class NoRoomTest {
     static LongStream seeds() {
-        return LongStream.range(0, 50);
+        return Seeds.of(0, 50);
     }
 
     @ParameterizedTest

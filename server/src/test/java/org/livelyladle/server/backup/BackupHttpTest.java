@@ -22,6 +22,7 @@ import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Parties;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.server.ServerTest;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpHeaders;
@@ -108,7 +109,7 @@ class BackupHttpTest extends ServerTest {
 
     @Test
     void twoHundredRandomPartiesComeBackToTheByte() throws Exception {
-        for (long seed = 0; seed < 200; seed++) {
+        for (long seed : Seeds.of(0, 200).toArray()) {
             MvcResult taken = send(post("/api/parties/import")
                     .contentType(APPLICATION_JSON)
                     .content(json.writeValueAsBytes(Parties.random(seed))));

@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"0b7e3d023e63492f", "8e7b297796127435", "f824720947866c4c"};
+    private static final String[] HASHES = {"d7bcdb00e31ca90c", "42dd9fbbf3b53e4b", "6df271dd0e14fc36"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {

@@ -150,7 +150,7 @@ class LiveHttpTest extends ServerTest {
 
         JsonNode table = table(party, 601);
         assertThat(cleanFor("ada", table.get("now"))).doesNotContain("t1");
-        assertThat(all(table.get("now").get("said")))
+        assertThat(all(table.get("now").get("warnings")))
                 .anyMatch(text -> text.asString().contains("is closed to Ada: what went in: vegan"));
         assertThat(all(table.get("drops")))
                 .filteredOn(drop -> drop.get("side").asString().equals("t1"))
@@ -214,7 +214,8 @@ class LiveHttpTest extends ServerTest {
         tell(event(1000, "READ", "side", "t2", "celsius", 71.5));
         assertThat(table(party, 1001).get("audit")).isEmpty();
         tell(event(1010, "READ", "side", "t2", "celsius", 400));
-        assertThat(all(now(1011).get("said"))).anyMatch(text -> text.asString().contains("no broth can be"));
+        assertThat(all(now(1011).get("warnings")))
+                .anyMatch(text -> text.asString().contains("no broth can be"));
     }
 
     @Test

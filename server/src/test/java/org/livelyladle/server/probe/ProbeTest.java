@@ -110,6 +110,7 @@ class ProbeTest extends ServerTest {
         assertThat(body(send(get(party + "/events"))))
                 .filteredOn(event -> event.get("type").asString().equals("READ"))
                 .hasSize(shown + absurd);
-        assertThat(body(send(get(party + "/table"))).at("/now/warnings").toString()).contains("no broth can be");
+        assertThat(body(send(get(party + "/table"))).at("/now/warnings").toString())
+                .contains("no broth can be");
     }
 }

@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.livelyladle.core.Seeds;
 import org.livelyladle.server.ServerTest;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -32,7 +33,7 @@ import tools.jackson.databind.node.StringNode;
  */
 class FuzzTest extends ServerTest {
     private static final long SEED = 20261128;
-    private static final int REQUESTS = 3200;
+    private static final int REQUESTS = Seeds.many(8000);
     private static final int SERVES = 20;
     private static final long LONGEST_NANOS = 5_000_000_000L;
     private static final Pattern JAVA_NAME = Pattern.compile(
