@@ -33,6 +33,7 @@ public final class Seeds {
 
     private static LongStream every(int step, LongStream all) {
         long[] seeds = all.toArray();
-        return LongStream.iterate(step / 2, at -> at < seeds.length, at -> at + step).map(at -> seeds[(int) at]);
+        return LongStream.iterate(step / 2, at -> at < seeds.length, at -> at + step)
+                .map(at -> seeds[(int) at]);
     }
 }
