@@ -108,8 +108,9 @@ class BackupHttpTest extends ServerTest {
     }
 
     @Test
-    void twoHundredRandomPartiesComeBackToTheByte() throws Exception {
-        for (long seed : Seeds.of(0, 200).toArray()) {
+    void randomPartiesComeBackToTheByte() throws Exception {
+        long[] seeds = Seeds.of(0, 200).toArray();
+        for (long seed : seeds) {
             MvcResult taken = send(post("/api/parties/import")
                     .contentType(APPLICATION_JSON)
                     .content(json.writeValueAsBytes(Parties.random(seed))));
@@ -117,7 +118,7 @@ class BackupHttpTest extends ServerTest {
         }
         byte[] taken = backup();
         empty();
-        assertThat(body(restore(taken)).get("parties").asInt()).isEqualTo(202);
+        assertThat(body(restore(taken)).get("parties").asInt()).isEqualTo(2 + seeds.length);
         assertThat(backup()).isEqualTo(taken);
     }
 
@@ -192,7 +193,7 @@ class BackupHttpTest extends ServerTest {
         byte[] blank = " ".repeat(1 << 20).getBytes(StandardCharsets.UTF_8);
         try (ZipOutputStream zip = new ZipOutputStream(file)) {
             zip.putNextEntry(new ZipEntry("household.json"));
-            for (int i = 0; i < 300; i++) {
+            for (int i = 0; i < 257; i++) {
                 zip.write(blank);
                 digest.update(blank);
             }
