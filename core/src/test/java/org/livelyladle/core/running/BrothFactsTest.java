@@ -12,6 +12,7 @@ import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.RawRisk;
 import org.livelyladle.core.facts.EventType;
+import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Now;
@@ -113,6 +114,30 @@ class BrothFactsTest {
                 .singleElement()
                 .asString()
                 .contains("closed to ann, ben, cem, dov: what went in");
+    }
+
+    @Test
+    void whomWhatIsCookedThereShutsOutAnywayIsNotSaidToBeShutOutByWhatFellIn() {
+        Briefs briefs = Briefs.plain();
+        briefs.guests.add(Briefs.guest("cem", Briefs.medical(NeedKind.FISH)));
+        briefs.pots.add(Briefs.pot("own", 3000, "kelp-shiitake"));
+        ToldEvening told = new ToldEvening(briefs.build());
+        Cue balls = told.at(0).now().cues().stream()
+                .filter(cue -> cue.act() == Cue.Act.PUT_IN
+                        && drop(told.at(0), cue.drop()).cut().startsWith("fish-ball"))
+                .findFirst()
+                .orElseThrow();
+        told.tell(balls.at(), EventType.PUT_IN, Map.of("drop", balls.drop()));
+        told.tell(balls.at() + 5, EventType.FELL_IN, Map.of("side", balls.side(), "ingredient", "sesame-oil"));
+
+        Now now = told.at(balls.at() + 10).now();
+
+        assertThat(now.sides())
+                .filteredOn(side -> side.side().equals(balls.side()))
+                .flatExtracting(Now.SideNow::closedTo)
+                .extracting(SideAccess.Closed::guest)
+                .contains("cem");
+        assertThat(now.warnings()).noneMatch(text -> text.contains("closed to cem"));
     }
 
     @Test
