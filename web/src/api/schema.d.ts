@@ -3295,6 +3295,7 @@ export interface components {
             /** @enum {string} */
             at: "NONE" | "VEGETABLE_BOARD" | "RAW_MEAT_BOARD" | "RAW_FISH_BOARD" | "SINK" | "RING" | "OVEN" | "FRIDGE" | "FREEZER";
             before: components["schemas"]["Figure"];
+            broth?: string;
             caution: string;
             cook?: string;
             critical: boolean;
@@ -3759,7 +3760,7 @@ export interface components {
         };
         SideAccessClosed: {
             /** @enum {string} */
-            barrier: "REACH" | "BROTH" | "SPLASH" | "HEAT" | "WENT_IN" | "OTHERS_FOOD";
+            barrier: "REACH" | "BROTH" | "SPLASH" | "HEAT" | "WENT_IN" | "FELL_IN" | "OTHERS_FOOD";
             guest: string;
             reason: string;
         };

@@ -25,6 +25,7 @@ import OrderCard from './OrderCard.vue'
 import PotsNow from './PotsNow.vue'
 import TableFoot from './TableFoot.vue'
 import TableTalk from './TableTalk.vue'
+import TableWarnings from './TableWarnings.vue'
 import { cueKey, done, handed, minutes, NOT_YET, orders, runOf, secondOf, skip, type Order } from './running'
 import { useProbe } from './useProbe'
 import { useStream } from './useStream'
@@ -132,60 +133,88 @@ function begin(): void {
 <template>
   <main class="live" @pointerdown.once="allow">
     <BrothPatterns />
-    <header>
-      <b class="clock">{{ clock }}</b>
-      <span v-if="run.started" class="when">
-        {{ run.finished ? 'finished' : `${Math.max(0, Math.floor(second / 60))} min in · finish ${finish}` }}
-      </span>
-      <span v-else class="when"
-        >{{ clockText(brief.sitDown) }} sit down, {{ countdown(sitDown - nowMs) }}</span
-      >
-      <nav v-if="minders.length > 1" class="chips" aria-label="Whose orders">
-        <router-link
-          class="chip"
-          :class="{ solid: !minder }"
-          :to="`/party/${party.id}/live`"
-          :aria-current="minder ? undefined : 'page'"
-          >Everybody</router-link
+    <div class="first">
+      <header>
+        <b class="clock">{{ clock }}</b>
+        <span v-if="run.started" class="when">
+          {{
+            run.finished ? 'finished' : `${Math.max(0, Math.floor(second / 60))} min in · finish ${finish}`
+          }}
+        </span>
+        <span v-else class="when"
+          >{{ clockText(brief.sitDown) }} sit down, {{ countdown(sitDown - nowMs) }}</span
         >
-        <router-link
-          v-for="one in minders"
-          :key="one.id"
-          class="chip"
-          :class="{ solid: minder === one.id }"
-          :to="`/party/${party.id}/live?minder=${one.id}`"
-          :aria-current="minder === one.id ? 'page' : undefined"
-          >{{ one.name }}</router-link
-        >
-      </nav>
-      <span class="push" />
-      <button v-if="run.started" type="button" class="chip talk" @click="talks = true">
-        <v-icon :icon="mdiAccountGroup" size="20" /> At the table
-      </button>
-      <button type="button" class="chip" :aria-pressed="on" aria-label="Sound" @click="toggle">
-        <v-icon :icon="on ? mdiVolumeHigh : mdiVolumeOff" size="20" />
-      </button>
-      <button type="button" class="chip" aria-label="Day or night" @click="toggleMode">
-        <v-icon :icon="mode === 'day' ? mdiWeatherNight : mdiWhiteBalanceSunny" size="20" />
-      </button>
-      <router-link class="chip" :to="`/party/${party.id}/table`" aria-label="Whole plan">
-        <v-icon :icon="mdiChartGantt" size="20" />
-      </router-link>
-    </header>
+        <nav v-if="minders.length > 1" class="chips" aria-label="Whose orders">
+          <router-link
+            class="chip"
+            :class="{ solid: !minder }"
+            :to="`/party/${party.id}/live`"
+            :aria-current="minder ? undefined : 'page'"
+            >Everybody</router-link
+          >
+          <router-link
+            v-for="one in minders"
+            :key="one.id"
+            class="chip"
+            :class="{ solid: minder === one.id }"
+            :to="`/party/${party.id}/live?minder=${one.id}`"
+            :aria-current="minder === one.id ? 'page' : undefined"
+            >{{ one.name }}</router-link
+          >
+        </nav>
+        <span class="push" />
+        <button v-if="run.started" type="button" class="chip talk" @click="talks = true">
+          <v-icon :icon="mdiAccountGroup" size="20" /> At the table
+        </button>
+        <button type="button" class="chip" :aria-pressed="on" aria-label="Sound" @click="toggle">
+          <v-icon :icon="on ? mdiVolumeHigh : mdiVolumeOff" size="20" />
+        </button>
+        <button type="button" class="chip" aria-label="Day or night" @click="toggleMode">
+          <v-icon :icon="mode === 'day' ? mdiWeatherNight : mdiWhiteBalanceSunny" size="20" />
+        </button>
+        <router-link class="chip" :to="`/party/${party.id}/table`" aria-label="Whole plan">
+          <v-icon :icon="mdiChartGantt" size="20" />
+        </router-link>
+      </header>
 
-    <SaidNeeds class="needs" />
-    <section class="order" aria-label="Now">
-      <div v-if="!run.started" class="calm">
-        <h1 :class="{ time: isTime }">{{ isTime ? 'Everybody there?' : 'Not yet' }}</h1>
-        <p v-if="preloaded.length > 0" class="by">In the pots by then: {{ preloaded.join(', ') }}.</p>
-        <p class="by">From sitting down on the clock runs, and tells what goes in and comes out when.</p>
-        <button type="button" class="act" :class="{ main: isSoon }" @click="begin">Sit down</button>
+      <div class="heed">
+        <SaidNeeds />
+        <TableWarnings v-if="run.started && !run.finished" />
       </div>
-      <div v-else-if="run.paused" class="calm">
-        <h1>Paused</h1>
-        <p class="by">Nothing goes in. What is in the pots still comes out in time.</p>
+      <section class="order" aria-label="Now">
+        <div v-if="!run.started" class="calm">
+          <h1 :class="{ time: isTime }">{{ isTime ? 'Everybody there?' : 'Not yet' }}</h1>
+          <p v-if="preloaded.length > 0" class="by">In the pots by then: {{ preloaded.join(', ') }}.</p>
+          <p class="by">From sitting down on the clock runs, and tells what goes in and comes out when.</p>
+          <button type="button" class="act" :class="{ main: isSoon }" @click="begin">Sit down</button>
+        </div>
+        <div v-else-if="run.paused" class="calm">
+          <h1>Paused</h1>
+          <p class="by">Nothing goes in. What is in the pots still comes out in time.</p>
+          <OrderCard
+            v-if="order"
+            :key="cueKey(order)"
+            :cue="order"
+            :second="second"
+            @done="isDone"
+            @not-yet="notYet"
+            @skip="isSkipped"
+            @hand="hand"
+            @how="(how) => order && mark({ type: 'TAKEN_OUT', drop: order.drop, how }, order.text)"
+          />
+          <button type="button" class="act main" @click="mark({ type: 'RESUMED' }, 'Gone on')">Go on</button>
+        </div>
+        <div v-else-if="run.finished && !order" class="calm">
+          <h1>That was it</h1>
+          <p class="by">
+            Chill what is left within two hours, in shallow boxes; broth back to the boil first.
+          </p>
+          <router-link class="act" :to="`/party/${party.id}/pots`"
+            >What is left, and how to keep it</router-link
+          >
+        </div>
         <OrderCard
-          v-if="order"
+          v-else-if="order"
           :key="cueKey(order)"
           :cue="order"
           :second="second"
@@ -195,31 +224,14 @@ function begin(): void {
           @hand="hand"
           @how="(how) => order && mark({ type: 'TAKEN_OUT', drop: order.drop, how }, order.text)"
         />
-        <button type="button" class="act main" @click="mark({ type: 'RESUMED' }, 'Gone on')">Go on</button>
-      </div>
-      <div v-else-if="run.finished && !order" class="calm">
-        <h1>That was it</h1>
-        <p class="by">Chill what is left within two hours, in shallow boxes; broth back to the boil first.</p>
-        <router-link class="act" :to="`/party/${party.id}/pots`"
-          >What is left, and how to keep it</router-link
-        >
-      </div>
-      <OrderCard
-        v-else-if="order"
-        :key="cueKey(order)"
-        :cue="order"
-        :second="second"
-        @done="isDone"
-        @not-yet="notYet"
-        @skip="isSkipped"
-        @hand="hand"
-        @how="(how) => order && mark({ type: 'TAKEN_OUT', drop: order.drop, how }, order.text)"
-      />
-      <div v-else class="calm">
-        <h1>{{ due.next[0] ? `Nothing for ${minutes(due.next[0].at - second)}` : 'Nothing more to do' }}</h1>
-        <p class="by">Eat.</p>
-      </div>
-    </section>
+        <div v-else class="calm">
+          <h1>
+            {{ due.next[0] ? `Nothing for ${minutes(due.next[0].at - second)}` : 'Nothing more to do' }}
+          </h1>
+          <p class="by">Eat.</p>
+        </div>
+      </section>
+    </div>
 
     <section class="beside">
       <PotsNow :food="run.inPot" :second="second" />
@@ -245,8 +257,12 @@ function begin(): void {
   padding: 14px 28px 20px;
   display: grid;
   grid-template: auto auto minmax(min-content, 1fr) auto / minmax(0, 1fr) minmax(0, 1fr);
-  grid-template-areas: 'head head' 'needs needs' 'order beside' 'foot foot';
+  grid-template-areas: 'head head' 'heed heed' 'order beside' 'foot foot';
   gap: 14px 36px;
+}
+
+.first {
+  display: contents;
 }
 
 header {
@@ -257,8 +273,8 @@ header {
   gap: 8px 14px;
 }
 
-.needs {
-  grid-area: needs;
+.heed {
+  grid-area: heed;
 }
 
 .clock {
@@ -371,9 +387,17 @@ header {
   .live {
     height: auto;
     padding: 8px 14px 90px;
-    grid-template: auto auto auto auto auto / minmax(0, 1fr);
-    grid-template-areas: 'head' 'needs' 'order' 'beside' 'foot';
+    display: flex;
+    flex-direction: column;
     gap: 10px;
+  }
+
+  /* what is to heed and what is to do fill the first screen */
+  .first {
+    display: flex;
+    flex-direction: column;
+    gap: 10px;
+    min-height: calc(100dvh - 30px);
   }
 
   header {
@@ -402,7 +426,7 @@ header {
   .order {
     position: static;
     max-height: none;
-    min-height: calc(100dvh - 130px);
+    flex: 1 1 auto;
   }
 
   .calm h1 {

@@ -81,8 +81,8 @@ const sides = computed(() =>
     ...side,
     name: sideName(brief.value, plan.value, side.side),
     tint: plan.value.broths.sides.find((one) => one.side === side.side)?.tint ?? 'own',
-    shut: (side.fellIn.length > 0 ? side.closedTo : [])
-      .filter((closed) => closed.barrier === 'WENT_IN')
+    shut: side.closedTo
+      .filter((closed) => closed.barrier === 'FELL_IN')
       .map((closed) => brief.value.guests.find((guest) => guest.id === closed.guest)?.name ?? closed.guest),
     justFell: justFell(side.side),
     foods: arcs.value.filter((arc) => arc.side === side.side),

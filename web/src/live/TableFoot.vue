@@ -4,7 +4,7 @@ import { sideName } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { asLiked, minutes, turns, waiting, type Run, type Turn } from './running'
 
-/** What to heed, what dippers may do now, who waits, and what moved and why. */
+/** What dippers may do now, who waits, and what moved and why. */
 const props = defineProps<{ run: Run; second: number }>()
 const { party, brief, plan } = useOpenParty()
 
@@ -29,7 +29,6 @@ const nameOfSide = (id: string) => sideName(brief.value, plan.value, id)
 
 <template>
   <section class="said-below">
-    <p v-for="text in plan.table.now.warnings" :key="text" class="warning">{{ text }}</p>
     <ul class="dips" aria-label="Dip now">
       <li v-for="turn in dips.slice(0, 4)" :key="turn.key">
         <b>{{ turn.name }}</b>
@@ -80,13 +79,8 @@ const nameOfSide = (id: string) => sideName(brief.value, plan.value, id)
 }
 
 .wait,
-.said,
-.warning {
+.said {
   font-size: 17px;
-}
-
-.warning {
-  font-weight: 600;
 }
 
 .wait b {

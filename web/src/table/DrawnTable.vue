@@ -31,7 +31,7 @@ const emit = defineEmits<{
   swap: [from: string, to: string]
 }>()
 
-const { brief, plan } = useOpenParty()
+const { brief, plan, catalogue } = useOpenParty()
 const picked = ref<string>()
 const dragged = ref<string>()
 const svg = ref<SVGSVGElement>()
@@ -83,7 +83,7 @@ const places = computed(() => {
       guest,
       at,
       sides: pace?.sides ?? [],
-      bought: shoppingShare(plan.value, guest.id),
+      bought: shoppingShare(plan.value, catalogue.value.cuts, guest.id),
     }
   })
 })

@@ -1,4 +1,5 @@
 import { expect, it } from 'vitest'
+import type { Catalogue } from '@/api/types'
 import { aBrief, aPlan, drop, stay } from '@/test/data'
 import { foodAt, plateRing, sauceDishes, shoppingShare } from './matter'
 
@@ -10,9 +11,13 @@ it('fills a plate ring by category and leaves hunger as a gap', () => {
 })
 
 it('dims a place by what is not bought yet', () => {
-  expect(shoppingShare(aPlan(), 'ada')).toBe(1)
-  expect(shoppingShare(aPlan(), 'bo')).toBe(0.5)
-  expect(shoppingShare(aPlan(), 'nobody')).toBe(1)
+  const cuts = [
+    { id: 'beef.sliced', ingredient: 'beef' },
+    { id: 'tofu.cubes', ingredient: 'tofu' },
+  ] as Catalogue['cuts']
+  expect(shoppingShare(aPlan(), cuts, 'ada')).toBe(1)
+  expect(shoppingShare(aPlan(), cuts, 'bo')).toBe(0.5)
+  expect(shoppingShare(aPlan(), cuts, 'nobody')).toBe(1)
 })
 
 it('knows what lies in each side at a moment', () => {

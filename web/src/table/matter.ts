@@ -1,6 +1,6 @@
 /** What the drawn table shows of a step, read off the plan. */
 
-import type { Brief, Category, Drop, Plan } from '@/api/types'
+import type { Brief, Catalogue, Category, Drop, Plan } from '@/api/types'
 import { inBroth } from '@/table/stays'
 
 /** A share of a plate ring, from 0 to 1. */
@@ -47,11 +47,14 @@ export function sauceDishes(brief: Brief, plan: Plan, guest: string): Dish[] | u
 }
 
 /** Share of a guest's ingredients that need no more shopping, from 0 to 1. */
-export function shoppingShare(plan: Plan, guest: string): number {
-  const missing = new Map(plan.purchases.needs.map((need) => [need.ingredient, need.missing.value > 0.5]))
+export function shoppingShare(plan: Plan, cuts: Catalogue['cuts'], guest: string): number {
+  const missing = new Set(
+    plan.purchases.needs.filter((need) => need.missing.value > 0.5).map((need) => need.ingredient),
+  )
+  const lacking = new Set(cuts.filter((cut) => missing.has(cut.ingredient)).map((cut) => cut.id))
   const own = plan.portions.lines.filter((line) => line.guest === guest && line.served.value > 0)
   if (own.length === 0) return 1
-  return own.filter((line) => !missing.get(line.cut.split('.')[0] ?? '')).length / own.length
+  return own.filter((line) => !lacking.has(line.cut)).length / own.length
 }
 
 /** A plate of food on the table, there once it has been set out. */

@@ -57,8 +57,7 @@ const earlier = computed(() =>
   plan.value.prep.tasks.filter((task) => localMs(task.endsAt) <= scale.value.from),
 )
 const tints = computed(() => new Map(plan.value.broths.sides.map((side) => [side.broth, side.tint])))
-const tintOf = (task: PrepTask) =>
-  task.group === 'BROTH' ? tints.value.get(task.id.split(':')[1] ?? '') : undefined
+const tintOf = (task: PrepTask) => (task.broth ? tints.value.get(task.broth) : undefined)
 const blockWidth = (block: Block) => Math.max(4, x(block.to) - x(block.from) - 1)
 const spoken = (task: PrepTask) =>
   `${task.what}, ${clockText(task.startsAt)} to ${clockText(task.endsAt)}${task.pinned ? ', pinned' : ''}${task.critical ? ', leaves no room' : ''}`

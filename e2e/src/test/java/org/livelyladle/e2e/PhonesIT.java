@@ -171,7 +171,7 @@ class PhonesIT extends BrowserTest {
                 .click();
         button(bo, "Beef rib-eye").click();
         assertThat(ada.locator("section[aria-label='Your sides'] .shut"))
-                .containsText(Pattern.compile("Smoked tomato\\s*what went in: vegan"));
+                .containsText(Pattern.compile("Smoked tomato\\s*what fell in: vegan"));
         assertThat(page.locator(".shut")).containsText(Pattern.compile("Beef rib-eye fell in: not for .*Ada"));
         button(bo, "Take back").click();
         assertThat(ada.locator("section[aria-label='Your sides'] .shut")).not().containsText("Smoked tomato");

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -178,9 +179,7 @@ record LateAdvisor(
     }
 
     private Stream<LateRemedy> simplerBroths(int late) {
-        Set<String> open = open().filter(task -> task.group() == PrepTask.Group.BROTH)
-                .map(task -> task.id().split(":")[1])
-                .collect(Collectors.toSet());
+        Set<String> open = open().map(PrepTask::broth).filter(Objects::nonNull).collect(Collectors.toSet());
         return inputs.broths().needs().stream()
                 .filter(need -> need.source() == Broth.Source.SCRATCH && open.contains(need.broth()))
                 .flatMap(need -> simpler(need).limit(1).map(broth -> swapped(late, need, broth)));

@@ -67,6 +67,7 @@ record BrothJobs(Brief brief, Catalogue catalogue, Supplies supplies) {
                             id(need.broth(), step.id()),
                             PrepTask.Group.BROTH,
                             need.name() + ": " + KitchenText.lower(step.text()))
+                    .broth(need.broth())
                     .of(need.make().text())
                     .with("stock pot")
                     .at(step.at(), step.at() == Station.VEGETABLE_BOARD)
@@ -94,6 +95,7 @@ record BrothJobs(Brief brief, Catalogue catalogue, Supplies supplies) {
         double boil = need.boil() == null ? LONGEST_BOIL_MINUTES : need.boil().value();
         String boilId = id(need.broth(), "boil");
         drafts.add(new JobDraft(boilId, PrepTask.Group.BROTH, need.name() + ": bring to the boil")
+                .broth(need.broth())
                 .of(need.make().text())
                 .with("kitchen ring")
                 .at(Station.RING, false)
@@ -107,6 +109,7 @@ record BrothJobs(Brief brief, Catalogue catalogue, Supplies supplies) {
                         id(need.broth(), "carry"),
                         PrepTask.Group.BROTH,
                         need.name() + ": fill the pot, carry the reserve")
+                .broth(need.broth())
                 .of(need.make().text())
                 .with("ladle, oven gloves")
                 .at(Station.NONE, false)

@@ -24,6 +24,7 @@ import org.livelyladle.core.measure.KitchenText;
  * @param fixedAt an appointment: it starts then and nothing moves it [min from sitting down]
  * @param pinnedAt where the host wants it to start [min from sitting down]
  * @param cuts of the menu it works on
+ * @param broth which it makes; null where it is about something else
  * @param things to be ticked off one by one
  * @param cook who is to do it, where the host decided
  */
@@ -48,6 +49,7 @@ record Job(
         @Nullable String cook,
         String caution,
         List<String> cuts,
+        @Nullable String broth,
         List<String> things) {
 
     boolean isFixed() {
@@ -106,6 +108,7 @@ record Job(
                 cook,
                 caution,
                 cuts,
+                broth,
                 things);
     }
 }

@@ -19,6 +19,7 @@ final class JobDraft {
     private final String what;
     private final List<String> after = new ArrayList<>();
     private List<String> cuts = List.of();
+    private @Nullable String broth;
     private List<String> things = List.of();
     private String amount = "";
     private String tool = "";
@@ -100,6 +101,12 @@ final class JobDraft {
         return this;
     }
 
+    /** It makes this broth. */
+    JobDraft broth(String id) {
+        this.broth = id;
+        return this;
+    }
+
     /** To be ticked off one by one. */
     JobDraft things(List<String> list) {
         this.things = list;
@@ -147,6 +154,7 @@ final class JobDraft {
                 pin == null ? null : pin.cook(),
                 caution,
                 cuts,
+                broth,
                 things);
     }
 }

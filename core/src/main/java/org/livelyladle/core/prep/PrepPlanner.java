@@ -159,6 +159,7 @@ public final class PrepPlanner {
                 job.after(),
                 job.caution(),
                 job.cuts(),
+                job.broth(),
                 job.things(),
                 reasons.of(i));
     }

@@ -32,6 +32,7 @@ import org.livelyladle.core.measure.Figure;
  * @param left of it to do; 0 once done [min]
  * @param after ids of the tasks it waits for
  * @param cuts of the menu it works on; none where it is about something else
+ * @param broth which it makes; null where it is about something else
  * @param things to be ticked off one by one; none where the task itself is all there is to tick
  * @param why why then
  */
@@ -62,6 +63,7 @@ public record PrepTask(
         List<String> after,
         String caution,
         List<String> cuts,
+        @Nullable String broth,
         List<String> things,
         String why) {
 

@@ -8,13 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
-import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.evening.Cooled;
 import org.livelyladle.core.measure.KitchenText;
-import org.livelyladle.core.safety.Content;
-import org.livelyladle.core.safety.Needs;
 import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Now;
@@ -66,24 +63,13 @@ record Sayings(
                 .toList();
     }
 
-    /** To whom what fell in closed a side, those with the same reason in one sentence; what was to go in is no news. */
+    /** To whom what fell in closed a side, those with the same reason in one sentence. */
     private Stream<String> closed(Now.SideNow side) {
-        List<Content> fallen = running.state().fellIn().stream()
-                .filter(fall -> fall.side().equals(side.side()))
-                .map(fall -> Content.of(catalogue.ingredient(fall.ingredient())))
-                .toList();
         Map<String, List<String>> guests = new LinkedHashMap<>();
         side.closedTo().stream()
-                .filter(one -> one.barrier() == SideAccess.Barrier.WENT_IN)
-                .forEach(one -> {
-                    Guest guest = brief.guest(one.guest()).orElseThrow();
-                    if (fallen.stream()
-                            .anyMatch(content ->
-                                    !Needs.brokenByContact(guest, content).isEmpty())) {
-                        guests.computeIfAbsent(one.reason(), reason -> new ArrayList<>())
-                                .add(guest.name());
-                    }
-                });
+                .filter(one -> one.barrier() == SideAccess.Barrier.FELL_IN)
+                .forEach(one -> guests.computeIfAbsent(one.reason(), reason -> new ArrayList<>())
+                        .add(brief.guest(one.guest()).orElseThrow().name()));
         return guests.entrySet().stream()
                 .map(same -> sideName(side.side()) + " is closed to " + String.join(", ", same.getValue()) + ": "
                         + same.getKey());
@@ -103,7 +89,7 @@ record Sayings(
                         .filter(drop -> drop.side().equals(side.side()))
                         .flatMap(drop -> inside(drop, fell, closed.guest()).stream())
                         .toList();
-                if (closed.barrier() == SideAccess.Barrier.WENT_IN && !food.isEmpty()) {
+                if (closed.barrier() == SideAccess.Barrier.FELL_IN && !food.isEmpty()) {
                     spoiled.add("Spoiled for "
                             + brief.guest(closed.guest()).orElseThrow().name() + ": " + String.join(", ", food)
                             + "; planned once more, if the kitchen has more");

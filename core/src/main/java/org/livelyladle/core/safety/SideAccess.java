@@ -21,8 +21,7 @@ public final class SideAccess {
     private final Map<String, Pot> pots = new HashMap<>();
     private final Map<String, Broth> broths = new HashMap<>();
     private final Map<String, Content> contents = new HashMap<>();
-    /** What went into each side already, besides its broth. */
-    private final Map<String, List<Content>> wentIn;
+    private final Map<String, List<Came>> came;
 
     private final Map<String, Content> cuts = new HashMap<>();
 
@@ -30,9 +29,9 @@ public final class SideAccess {
         this(brief, catalogue, Map.of());
     }
 
-    /** @param wentIn what went into sides already, by side */
-    public SideAccess(Brief brief, Catalogue catalogue, Map<String, List<Content>> wentIn) {
-        this.wentIn = Map.copyOf(wentIn);
+    /** @param came into sides already, by side, what came first before the rest */
+    public SideAccess(Brief brief, Catalogue catalogue, Map<String, List<Came>> came) {
+        this.came = Map.copyOf(came);
         this.brief = brief;
         this.catalogue = catalogue;
         for (Pot pot : brief.pots()) {
@@ -53,11 +52,20 @@ public final class SideAccess {
         /** A neighbouring side of the pot does, and splashes. */
         SPLASH,
         HEAT,
-        /** What went into it, or fell in. */
+        /** What went into it. */
         WENT_IN,
+        /** What fell into it and was not meant for it. */
+        FELL_IN,
         /** What others cook in it. */
         OTHERS_FOOD
     }
+
+    /**
+     * What came into a side besides its broth.
+     *
+     * @param fell without being meant for it
+     */
+    public record Came(Content content, boolean fell) {}
 
     /**
      * A guest who cannot eat from a side.
@@ -81,10 +89,13 @@ public final class SideAccess {
         if (!contact.isEmpty()) {
             return closed(guest, Barrier.BROTH, "its broth: " + Needs.labels(contact, contents.get(side.id())));
         }
-        for (Content content : wentIn.getOrDefault(side.id(), List.of())) {
-            List<Need> broken = Needs.brokenByContact(guest, content);
+        for (Came one : came.getOrDefault(side.id(), List.of())) {
+            List<Need> broken = Needs.brokenByContact(guest, one.content());
             if (!broken.isEmpty()) {
-                return closed(guest, Barrier.WENT_IN, "what went in: " + Needs.labels(broken, content));
+                String labels = Needs.labels(broken, one.content());
+                return one.fell()
+                        ? closed(guest, Barrier.FELL_IN, "what fell in: " + labels)
+                        : closed(guest, Barrier.WENT_IN, "what went in: " + labels);
             }
         }
         if (!brief.decisions().acceptsSplash(guest, pot)) {
@@ -106,7 +117,7 @@ public final class SideAccess {
 
     private List<Content> heldBy(Side side) {
         List<Content> held = new ArrayList<>(List.of(contents.get(side.id())));
-        held.addAll(wentIn.getOrDefault(side.id(), List.of()));
+        came.getOrDefault(side.id(), List.of()).forEach(one -> held.add(one.content()));
         return held;
     }
 

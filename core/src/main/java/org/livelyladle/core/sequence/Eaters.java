@@ -1,10 +1,12 @@
 package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
@@ -55,17 +57,25 @@ public final class Eaters {
     private SideAccess accessAt(int second) {
         List<TableState.FellIn> fallen =
                 state.fellIn().stream().takeWhile(fall -> fall.at() < second).toList();
-        return accessAfter.computeIfAbsent(fallen.size(), count -> new SideAccess(brief, catalogue, wentIn(fallen)));
+        return accessAfter.computeIfAbsent(fallen.size(), count -> new SideAccess(brief, catalogue, came(fallen)));
     }
 
-    private Map<String, List<Content>> wentIn(List<TableState.FellIn> fallen) {
-        Map<String, List<Content>> contents = new HashMap<>();
-        state.begun()
-                .forEach(drop -> contents.computeIfAbsent(drop.side(), side -> new ArrayList<>())
-                        .add(Content.of(catalogue.cut(drop.cut()), catalogue)));
-        fallen.forEach(fall -> contents.computeIfAbsent(fall.side(), side -> new ArrayList<>())
-                .add(Content.of(catalogue.ingredient(fall.ingredient()))));
-        return contents;
+    private Map<String, List<SideAccess.Came>> came(List<TableState.FellIn> fallen) {
+        record At(int second, String side, SideAccess.Came came) {}
+        return Stream.concat(
+                        state.begun().stream()
+                                .map(drop -> new At(
+                                        drop.putIn(),
+                                        drop.side(),
+                                        new SideAccess.Came(Content.of(catalogue.cut(drop.cut()), catalogue), false))),
+                        fallen.stream()
+                                .map(fall -> new At(
+                                        fall.at(),
+                                        fall.side(),
+                                        new SideAccess.Came(
+                                                Content.of(catalogue.ingredient(fall.ingredient())), true))))
+                .sorted(Comparator.comparingInt(At::second))
+                .collect(Collectors.groupingBy(At::side, Collectors.mapping(At::came, Collectors.toList())));
     }
 
     private Stream<Drop> served(Drop drop) {

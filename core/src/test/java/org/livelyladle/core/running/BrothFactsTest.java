@@ -113,7 +113,7 @@ class BrothFactsTest {
                 .filteredOn(text -> text.contains("is closed to"))
                 .singleElement()
                 .asString()
-                .contains("closed to ann, ben, cem, dov: what went in");
+                .contains("closed to ann, ben, cem, dov: what fell in");
     }
 
     @Test

@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"d7bcdb00e31ca90c", "42dd9fbbf3b53e4b", "6df271dd0e14fc36"};
+    private static final String[] HASHES = {"354de9f9a5bcbf16", "81324cbdd6d9ce4e", "017d19fa0635327b"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {

@@ -151,7 +151,7 @@ class LiveHttpTest extends ServerTest {
         JsonNode table = table(party, 601);
         assertThat(cleanFor("ada", table.get("now"))).doesNotContain("t1");
         assertThat(all(table.get("now").get("warnings")))
-                .anyMatch(text -> text.asString().contains("is closed to Ada: what went in: vegan"));
+                .anyMatch(text -> text.asString().contains("is closed to Ada: what fell in: vegan"));
         assertThat(all(table.get("drops")))
                 .filteredOn(drop -> drop.get("side").asString().equals("t1"))
                 .flatExtracting(drop -> all(drop.get("stays")))

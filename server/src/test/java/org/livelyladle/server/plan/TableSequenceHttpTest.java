@@ -150,7 +150,7 @@ class TableSequenceHttpTest extends ServerTest {
                 .findFirst()
                 .orElseThrow()
                 .get("closedTo");
-        assertThat(closed.findValuesAsString("barrier")).contains("WENT_IN");
+        assertThat(closed.findValuesAsString("barrier")).contains("FELL_IN");
         assertThat(table.get("audit")).isEmpty();
     }
 
