@@ -36,8 +36,13 @@ const picked = ref<string>()
 const dragged = ref<string>()
 const svg = ref<SVGSVGElement>()
 
+const seated = computed(() => seats(brief.value.guests.length))
+
 const pots = computed(() => {
-  const placed = placePots(brief.value.pots.map((pot) => pot.capacityMl))
+  const placed = placePots(
+    brief.value.pots.map((pot) => pot.capacityMl),
+    seated.value,
+  )
   return brief.value.pots.map((pot, p) => {
     const place = placed[p] as ReturnType<typeof placePots>[number]
     const n = pot.sides.length
@@ -75,9 +80,8 @@ const plates = computed(() => setPlates(plan.value))
 const laid = computed(() => isDone(plan.value, 'table:lay'))
 
 const places = computed(() => {
-  const spots = seats(brief.value.guests.length)
   return brief.value.guests.map((guest, i) => {
-    const at = spots[i] as Point
+    const at = seated.value.at[i] as Point
     const pace = plan.value.table.guests.find((g) => g.guest === guest.id)
     return {
       guest,
@@ -218,7 +222,7 @@ function release(event: PointerEvent): void {
         v-for="place in places"
         :key="place.guest.id"
         :style="step === 'shopping' ? { opacity: 0.35 + 0.65 * place.bought } : undefined"
-        :transform="`translate(${Math.min(Math.max(place.at.x, 46), WIDTH - 46)} ${place.at.y})`"
+        :transform="`translate(${place.at.x} ${place.at.y}) scale(${seated.scale})`"
         @pointerenter="emit('guest', place.guest.id)"
         @pointerleave="emit('guest', undefined)"
       >

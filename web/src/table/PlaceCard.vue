@@ -4,7 +4,7 @@ import type { StepName } from '@/app/router'
 import type { Guest } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
 import { needLabel } from '@/party/words'
-import { ringArc } from './geometry'
+import { CARD, ringArc } from './geometry'
 import { plateRing, sauceDishes } from './matter'
 
 /** One place at the drawn table, about its own middle: a card with name and hint, a plate ring, or sauce dishes. */
@@ -43,7 +43,14 @@ const hint = computed(() => {
       <text y="4" class="small">{{ guest.name.slice(0, 6) }}</text>
     </template>
     <template v-else>
-      <rect x="-44" y="-19" width="88" height="38" rx="9" class="card" />
+      <rect
+        :x="-CARD.width / 2"
+        :y="-CARD.height / 2"
+        :width="CARD.width"
+        :height="CARD.height"
+        rx="9"
+        class="card"
+      />
       <text :y="hint || step === 'sauces' ? -2 : 5" class="name">{{ guest.name.slice(0, 11) }}</text>
       <g v-if="step === 'sauces' && dishes">
         <g

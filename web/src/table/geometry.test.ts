@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import {
+  CARD,
   platePlace,
   floating,
   HEIGHT,
@@ -12,26 +13,43 @@ import {
   sidePath,
   tableShape,
   WIDTH,
+  type Point,
 } from './geometry'
 
+/** How far a card's edge is from a point. */
+const fromCard = (seat: Point, scale: number, at: Point): number =>
+  Math.hypot(
+    Math.max(0, Math.abs(at.x - seat.x) - (scale * CARD.width) / 2),
+    Math.max(0, Math.abs(at.y - seat.y) - (scale * CARD.height) / 2),
+  )
+
 describe('seats', () => {
-  it('stand on the edge, inside the drawing, apart from each other', () => {
-    for (const count of [1, 2, 9, 20]) {
-      const places = seats(count)
-      expect(places).toHaveLength(count)
-      places.forEach(({ x, y }) => {
-        expect(x).toBeGreaterThan(0)
-        expect(x).toBeLessThan(WIDTH)
-        expect(y).toBeGreaterThan(0)
-        expect(y).toBeLessThan(HEIGHT)
+  it('stand inside the drawing, and no card lies on another', () => {
+    for (let count = 1; count <= 40; count++) {
+      const { at, scale } = seats(count)
+      expect(at).toHaveLength(count)
+      at.forEach((a, i) => {
+        expect(a.x - (scale * CARD.width) / 2).toBeGreaterThan(0)
+        expect(a.x + (scale * CARD.width) / 2).toBeLessThan(WIDTH)
+        expect(a.y - (scale * CARD.height) / 2).toBeGreaterThan(0)
+        expect(a.y + (scale * CARD.height) / 2).toBeLessThan(HEIGHT)
+        at.slice(i + 1).forEach((b) => {
+          const beside = Math.abs(a.x - b.x) >= scale * CARD.width
+          expect(beside || Math.abs(a.y - b.y) >= scale * CARD.height).toBe(true)
+        })
       })
-      const keys = new Set(places.map(({ x, y }) => `${Math.round(x)},${Math.round(y)}`))
-      expect(keys.size).toBe(count)
     }
   })
 
+  it('leave twenty cards large enough to read', () => {
+    expect(seats(12).scale).toBe(1)
+    expect(seats(20).scale).toBeGreaterThan(0.8)
+  })
+
   it('begin at the top middle', () => {
-    expect(seats(4)[0]).toEqual({ x: tableShape.x + tableShape.width / 2, y: tableShape.y })
+    const top = seats(4).at[0]
+    expect(top?.x).toBeCloseTo(tableShape.x + tableShape.width / 2)
+    expect(top?.y).toBe(tableShape.y)
   })
 })
 
@@ -44,6 +62,18 @@ describe('pots', () => {
         expect(a.x + a.r).toBeLessThan(tableShape.x + tableShape.width)
         pots.slice(i + 1).forEach((b) => expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(a.r + b.r))
       })
+    }
+  })
+
+  it('lie under no card, and stay large enough to see what is in them', () => {
+    for (const guests of [1, 2, 7, 9, 12, 20, 40]) {
+      for (let count = 1; count <= 8; count++) {
+        const seated = seats(guests)
+        placePots(Array(count).fill(5000) as number[], seated).forEach((pot) => {
+          seated.at.forEach((seat) => expect(fromCard(seat, seated.scale, pot)).toBeGreaterThan(pot.r))
+          expect(pot.r).toBeGreaterThan(count <= 2 ? 70 : 34)
+        })
+      }
     }
   })
 

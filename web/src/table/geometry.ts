@@ -23,46 +23,74 @@ const PLATES_IN = 34
 
 export const tableShape = TABLE
 
-/** Seats evenly round the table's edge, clockwise from the top middle. */
-export function seats(count: number): Point[] {
-  const { x, y, width, height, corner } = TABLE
-  const straightX = width - 2 * corner
-  const straightY = height - 2 * corner
-  const arc = (Math.PI / 2) * corner
-  const round = 2 * straightX + 2 * straightY + 4 * arc
-  return Array.from({ length: count }, (_, i) => along((i / count) * round))
+/** A place card about its seat, when there is room for all. */
+export const CARD = { width: 88, height: 38 }
+/** Air between cards, and between a card and a pot. */
+const AIR = 4
 
-  function along(distance: number): Point {
-    let rest = distance + straightX / 2
-    const pieces: [number, (t: number) => Point][] = [
-      [straightX, (t) => ({ x: x + corner + t, y })],
-      [arc, (t) => turn(x + width - corner, y + corner, -Math.PI / 2 + t / corner)],
-      [straightY, (t) => ({ x: x + width, y: y + corner + t })],
-      [arc, (t) => turn(x + width - corner, y + height - corner, t / corner)],
-      [straightX, (t) => ({ x: x + width - corner - t, y: y + height })],
-      [arc, (t) => turn(x + corner, y + height - corner, Math.PI / 2 + t / corner)],
-      [straightY, (t) => ({ x, y: y + height - corner - t })],
-      [arc, (t) => turn(x + corner, y + corner, Math.PI + t / corner)],
-    ]
-    rest %= round
-    for (const [length, point] of pieces) {
-      if (rest <= length) return point(rest)
-      rest -= length
-    }
-    return { x: x + corner, y }
-  }
+/** Seats round the table's edge, clockwise from the top middle, and the size at which their cards just do not touch. */
+export function seats(count: number): { at: Point[]; scale: number } {
+  const edge = tableEdge()
+  const whole = edge.at(-1)?.cards ?? 1
+  const at = Array.from({ length: count }, (_, i) => pointAt((i / count) * whole))
+  return { at, scale: Math.min(1, ...at.flatMap((a, i) => at.slice(i + 1).map((b) => cardsApart(a, b)))) }
 
-  function turn(cx: number, cy: number, angle: number): Point {
-    return { x: cx + corner * Math.cos(angle), y: cy + corner * Math.sin(angle) }
+  function pointAt(cards: number): Point {
+    const k = Math.max(
+      1,
+      edge.findIndex((point) => point.cards >= cards),
+    )
+    const [from, to] = [edge[k - 1] as EdgePoint, edge[k] as EdgePoint]
+    const share = (cards - from.cards) / (to.cards - from.cards)
+    return { x: from.x + share * (to.x - from.x), y: from.y + share * (to.y - from.y) }
   }
 }
 
-/** Pots in the middle of the table, sized by what they hold, none touching another. */
-export function placePots(capacities: number[]): PlacedPot[] {
+/** How many cards lie between two seats, one after the other. */
+const cardsApart = (a: Point, b: Point): number =>
+  Math.max(Math.abs(a.x - b.x) / (CARD.width + AIR), Math.abs(a.y - b.y) / (CARD.height + AIR))
+
+interface EdgePoint extends Point {
+  /** So many cards fit along the edge up to here. */
+  cards: number
+}
+
+const STEPS_A_CORNER = 60
+
+/** The table's edge from the top middle clockwise: cards are wider than high, so more of them fit along its sides. */
+function tableEdge(): EdgePoint[] {
+  const { x, y, width, height, corner } = TABLE
+  const quarter = (cx: number, cy: number, from: number): Point[] =>
+    Array.from({ length: STEPS_A_CORNER + 1 }, (_, i) => {
+      const angle = from + ((i / STEPS_A_CORNER) * Math.PI) / 2
+      return { x: cx + corner * Math.cos(angle), y: cy + corner * Math.sin(angle) }
+    })
+  const [left, right, top, bottom] = [x + corner, x + width - corner, y + corner, y + height - corner]
+  const points = [
+    { x: x + width / 2, y },
+    ...quarter(right, top, -Math.PI / 2),
+    ...quarter(right, bottom, 0),
+    ...quarter(left, bottom, Math.PI / 2),
+    ...quarter(left, top, Math.PI),
+    { x: x + width / 2, y },
+  ]
+  let cards = 0
+  return points.map((point, i) => {
+    const before = points[i - 1]
+    if (before) cards += cardsApart(before, point)
+    return { ...point, cards }
+  })
+}
+
+/** Pots in the middle of the table, sized by what they hold, none touching another, or the card of a seat. */
+export function placePots(
+  capacities: number[],
+  seated: ReturnType<typeof seats> = { at: [], scale: 1 },
+): PlacedPot[] {
   const spots = SPOTS[capacities.length] ?? grid(capacities.length)
   const largest = Math.max(...capacities, 1)
   const radii = capacities.map((capacity) => LARGEST_RADIUS * Math.sqrt(capacity / largest))
-  const shrink = shrinkage(spots, radii)
+  const shrink = Math.min(shrinkage(spots, radii), clearOfCards(spots, radii, seated))
   return capacities.map((_, i) => ({
     ...(spots[i] as Point),
     r: shrink * (radii[i] ?? LARGEST_RADIUS),
@@ -73,13 +101,13 @@ export function placePots(capacities: number[]): PlacedPot[] {
 const SPOTS: Record<number, Point[]> = {
   1: [{ x: 210, y: 280 }],
   2: [
-    { x: 162, y: 205 },
-    { x: 258, y: 355 },
+    { x: 176, y: 192 },
+    { x: 244, y: 368 },
   ],
   3: [
-    { x: 165, y: 178 },
-    { x: 258, y: 322 },
-    { x: 152, y: 414 },
+    { x: 172, y: 156 },
+    { x: 248, y: 280 },
+    { x: 172, y: 404 },
   ],
   4: [
     { x: 150, y: 170 },
@@ -93,7 +121,7 @@ function grid(count: number): Point[] {
   const columns = 2
   const rows = Math.ceil(count / columns)
   return Array.from({ length: count }, (_, i) => ({
-    x: 148 + (i % columns) * 124,
+    x: 158 + (i % columns) * 104,
     y: 130 + (Math.floor(i / columns) * 300) / Math.max(1, rows - 1),
   }))
 }
@@ -108,6 +136,21 @@ function shrinkage(spots: Point[], radii: number[]): number {
     })
   })
   return shrink
+}
+
+/** The share by which all radii must shrink so that no card lies on a vessel. */
+function clearOfCards(spots: Point[], radii: number[], seated: ReturnType<typeof seats>): number {
+  const half = { x: (CARD.width * seated.scale) / 2, y: (CARD.height * seated.scale) / 2 }
+  return Math.min(
+    1,
+    ...spots.flatMap((spot, i) =>
+      seated.at.map((seat) => {
+        const beside = Math.max(0, Math.abs(spot.x - seat.x) - half.x)
+        const above = Math.max(0, Math.abs(spot.y - seat.y) - half.y)
+        return (Math.hypot(beside, above) - AIR) / (radii[i] ?? LARGEST_RADIUS)
+      }),
+    ),
+  )
 }
 
 /** Outline of the i-th of n sides of a pot; the whole circle when it is not split. */
