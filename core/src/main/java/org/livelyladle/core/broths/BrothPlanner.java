@@ -23,6 +23,8 @@ import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Term;
 import org.livelyladle.core.safety.Content;
+import org.livelyladle.core.sides.SidePlan;
+import org.livelyladle.core.sides.Sides;
 
 /** Scales the recipes to what the sides hold, what keeps them topped up and what other broths are made from. */
 public final class BrothPlanner {

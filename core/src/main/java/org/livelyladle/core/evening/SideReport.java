@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.TopUp;
-import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.evening.SideEvening.Dose;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Term;
+import org.livelyladle.core.sides.SidePlan;
 
 /** Puts the run of a side into figures with their workings. */
 record SideReport(SideRun run, Ledger ledger, KitchenText text) {

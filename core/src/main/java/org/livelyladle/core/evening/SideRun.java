@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import org.livelyladle.core.broths.SidePlan;
 import org.livelyladle.core.evening.SideEvening.Dip;
 import org.livelyladle.core.evening.SideEvening.Dose.Kind;
 import org.livelyladle.core.evening.SideEvening.Minute;
 import org.livelyladle.core.heat.HeatUp;
 import org.livelyladle.core.heat.Simmer;
 import org.livelyladle.core.heat.StirredSide;
+import org.livelyladle.core.sides.SidePlan;
 import org.livelyladle.core.table.TableState;
 
 /** One side carried through the evening second by second, with what has come and gone. */

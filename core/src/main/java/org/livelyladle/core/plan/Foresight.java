@@ -6,7 +6,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Pot;
-import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.cooking.Windows;
@@ -22,6 +21,7 @@ import org.livelyladle.core.sequence.Eaters;
 import org.livelyladle.core.sequence.SideLimits;
 import org.livelyladle.core.sequence.TablePlanner;
 import org.livelyladle.core.sequence.TableResumer;
+import org.livelyladle.core.sides.Sides;
 import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.TableState;
 

@@ -1,6 +1,10 @@
 package org.livelyladle.core.plan;
 
 import java.util.List;
+import org.livelyladle.core.advice.Caution;
+import org.livelyladle.core.advice.LateRemedy;
+import org.livelyladle.core.advice.Suggestion;
+import org.livelyladle.core.advice.Unmet;
 import org.livelyladle.core.broths.Broths;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.equipment.Equipment;

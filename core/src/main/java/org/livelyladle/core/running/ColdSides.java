@@ -2,8 +2,8 @@ package org.livelyladle.core.running;
 
 import java.util.Map;
 import java.util.TreeMap;
-import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.evening.Cooled;
+import org.livelyladle.core.sides.Sides;
 
 /** Sides that were found under their floor. */
 final class ColdSides {

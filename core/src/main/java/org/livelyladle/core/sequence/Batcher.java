@@ -12,12 +12,12 @@ import org.livelyladle.core.brief.Emphasis;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.brief.WayOfEating;
-import org.livelyladle.core.broths.SidePlan;
-import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.catalogue.Shape;
 import org.livelyladle.core.cooking.CookingWindow;
 import org.livelyladle.core.cooking.Windows;
+import org.livelyladle.core.sides.SidePlan;
+import org.livelyladle.core.sides.Sides;
 
 /**
  * Splits what goes into a side into drops the side can take, says where in the meal each belongs, and deals each guest

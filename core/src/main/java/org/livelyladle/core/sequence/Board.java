@@ -11,7 +11,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Emphasis;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.broths.Sides;
+import org.livelyladle.core.sides.Sides;
 import org.livelyladle.core.table.EndingPlan;
 import org.livelyladle.core.table.Stay;
 

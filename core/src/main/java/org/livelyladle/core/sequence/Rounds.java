@@ -10,7 +10,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.WayOfEating;
-import org.livelyladle.core.broths.Sides;
+import org.livelyladle.core.sides.Sides;
 
 /** In how many rounds a pot is cooked, and which of them hold a cut. All sides of a pot keep step. */
 final class Rounds {

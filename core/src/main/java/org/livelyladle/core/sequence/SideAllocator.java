@@ -14,10 +14,10 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.check.Patience;
 import org.livelyladle.core.safety.SideAccess;
+import org.livelyladle.core.sides.Sides;
 
 /**
  * Decides for whom each side is kept clean, and so which cuts may go into it and who may eat from it.

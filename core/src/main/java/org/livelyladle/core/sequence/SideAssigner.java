@@ -9,8 +9,8 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.broths.SidePlan;
-import org.livelyladle.core.broths.Sides;
+import org.livelyladle.core.sides.SidePlan;
+import org.livelyladle.core.sides.Sides;
 
 /**
  * Chooses the side each portion is cooked in. What somebody puts in for others goes into the fewest sides that reach

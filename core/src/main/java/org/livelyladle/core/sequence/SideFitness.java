@@ -4,11 +4,11 @@ import java.util.Map;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.WayOfEating;
-import org.livelyladle.core.broths.SidePlan;
-import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;
+import org.livelyladle.core.sides.SidePlan;
+import org.livelyladle.core.sides.Sides;
 
 /** Which cuts a side can cook at all, whoever eats them. */
 record SideFitness(Brief brief, Catalogue catalogue, Sides plans, SideLimits limits, Map<String, Dish> dishes) {

@@ -3,7 +3,7 @@ package org.livelyladle.core.sequence;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.livelyladle.core.broths.SidePlan;
+import org.livelyladle.core.sides.SidePlan;
 
 /** What is in one side over the evening, and whether one more drop finds room (hard rules H2, H3 and H4). */
 final class SideProfile {

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.Briefs;
+import org.livelyladle.core.advice.Unmet;
 import org.livelyladle.core.brief.Amount;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
@@ -30,7 +31,6 @@ import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
-import org.livelyladle.core.plan.Unmet;
 
 class BriefEditTest {
     private static final String BEEF = "beef-ribeye.sliced";

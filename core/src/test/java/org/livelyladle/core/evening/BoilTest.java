@@ -8,6 +8,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
+import org.livelyladle.core.advice.Unmet;
 import org.livelyladle.core.brief.Boil;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.cooking.CookingWindow;
@@ -15,7 +16,6 @@ import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.heat.Simmer;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planner;
-import org.livelyladle.core.plan.Unmet;
 
 /** Pork and chicken for two, in a pot kept gentle, at a simmer, and rolling. */
 class BoilTest {

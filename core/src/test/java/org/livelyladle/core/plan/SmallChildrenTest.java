@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
+import org.livelyladle.core.advice.Remedy;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.catalogue.Catalogue;

@@ -13,6 +13,8 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
+import org.livelyladle.core.advice.Remedy;
+import org.livelyladle.core.advice.Unmet;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.Shop;

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Parties;
 import org.livelyladle.core.Records;
+import org.livelyladle.core.advice.Unmet;
 import org.livelyladle.core.brief.Amount;
 import org.livelyladle.core.brief.Amount.Unit;
 import org.livelyladle.core.brief.Appetite;
@@ -31,7 +32,6 @@ import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.plan.Plan;
-import org.livelyladle.core.plan.Unmet;
 import org.livelyladle.core.purchases.Purchases;
 
 /** What a host says of amounts holds to the gram or piece, and what nobody says is shared like people eat. */

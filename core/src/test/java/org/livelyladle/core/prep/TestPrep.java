@@ -13,8 +13,6 @@ import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.brief.Shop;
 import org.livelyladle.core.broths.BrothPlanner;
 import org.livelyladle.core.broths.Broths;
-import org.livelyladle.core.broths.SidePlanner;
-import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Skill;
 import org.livelyladle.core.extras.Extras;
@@ -32,6 +30,8 @@ import org.livelyladle.core.purchases.PurchasePlanner;
 import org.livelyladle.core.purchases.Purchases;
 import org.livelyladle.core.sauces.SaucePlanner;
 import org.livelyladle.core.sauces.Sauces;
+import org.livelyladle.core.sides.SidePlanner;
+import org.livelyladle.core.sides.Sides;
 
 /** Prep without the table's sequence: each side keeps half a litre back. Random kitchens by seed. */
 public final class TestPrep {

@@ -9,8 +9,6 @@ import org.livelyladle.core.Parties;
 import org.livelyladle.core.Seeds;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Side;
-import org.livelyladle.core.broths.SidePlanner;
-import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.cooking.TestWindows;
 import org.livelyladle.core.cooking.Windows;
@@ -18,6 +16,8 @@ import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.portions.PortionPlanner;
 import org.livelyladle.core.portions.Portions;
+import org.livelyladle.core.sides.SidePlanner;
+import org.livelyladle.core.sides.Sides;
 
 /** "No room" is said only where it is true: not one piece more goes into any side open to its eater, at any moment. */
 class NoRoomTest {

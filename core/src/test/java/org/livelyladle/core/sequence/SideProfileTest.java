@@ -6,13 +6,13 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.brief.Pot;
-import org.livelyladle.core.broths.SidePlan;
-import org.livelyladle.core.broths.SidePlanner;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.measure.UnitSystem;
+import org.livelyladle.core.sides.SidePlan;
+import org.livelyladle.core.sides.SidePlanner;
 
 /** One side of two litres, half filled: one litre of broth and one of room. */
 class SideProfileTest {

@@ -13,14 +13,14 @@ import org.livelyladle.core.Records;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.SchoolOfOrder;
-import org.livelyladle.core.broths.SidePlanner;
-import org.livelyladle.core.broths.Sides;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.cooking.TestWindows;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.portions.PortionPlanner;
+import org.livelyladle.core.sides.SidePlanner;
+import org.livelyladle.core.sides.Sides;
 
 /**
  * A seeded table of up to six guests, three sides and five foods, sequenced, with all that is needed to sequence the same

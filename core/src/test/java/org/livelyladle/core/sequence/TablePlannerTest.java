@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
 import org.livelyladle.core.Records;
+import org.livelyladle.core.advice.Unmet;
 import org.livelyladle.core.brief.Appetite;
 import org.livelyladle.core.brief.Decisions;
 import org.livelyladle.core.brief.Decisions.DropPin;
@@ -17,7 +18,6 @@ import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
-import org.livelyladle.core.plan.Unmet;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.TablePlan;
 

@@ -13,11 +13,11 @@ import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Cook;
 import org.livelyladle.core.brief.Guest;
-import org.livelyladle.core.broths.SideNames;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.seat.Seat;
 import org.livelyladle.core.seat.Turn;
+import org.livelyladle.core.sides.SideNames;
 import org.livelyladle.core.table.Cue;
 
 /** The table on paper: a card of cues for each minder, and a small card for each guest. */

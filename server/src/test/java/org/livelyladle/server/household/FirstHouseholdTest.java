@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.livelyladle.core.advice.Unmet;
 import org.livelyladle.core.audit.TableAudit;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.BriefCheck;
@@ -24,7 +25,6 @@ import org.livelyladle.core.household.PartyStarter;
 import org.livelyladle.core.household.StartingPoint;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planner;
-import org.livelyladle.core.plan.Unmet;
 
 class FirstHouseholdTest {
     private static final Catalogue CATALOGUE = Catalogue.builtIn();

@@ -1,4 +1,4 @@
-package org.livelyladle.core.broths;
+package org.livelyladle.core.sides;
 
 import org.livelyladle.core.measure.Figure;
 

@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -19,7 +19,6 @@ import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.broths.BrothNeed;
 import org.livelyladle.core.broths.BrothPlanner;
 import org.livelyladle.core.broths.Broths;
-import org.livelyladle.core.broths.SidePlanner;
 import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Cut;
@@ -38,10 +37,11 @@ import org.livelyladle.core.prep.PrepPlanner;
 import org.livelyladle.core.prep.PrepTask;
 import org.livelyladle.core.safety.Content;
 import org.livelyladle.core.safety.Needs;
+import org.livelyladle.core.sides.SidePlanner;
 import org.livelyladle.core.table.TablePlan;
 
 /** When prep does not fit any more: what would help, cheapest first, each planned anew to tell what it really gains. */
-record LateAdvisor(
+public record LateAdvisor(
         Brief brief,
         Catalogue catalogue,
         Facts facts,
@@ -63,7 +63,7 @@ record LateAdvisor(
 
     private static final int STEP_MINUTES = 5;
 
-    List<LateRemedy> advise() {
+    public List<LateRemedy> advise() {
         int late = lateMinute(brief, prep.readyAt());
         if (late <= -brief.bufferMinutes()) {
             return List.of();

@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -27,7 +27,7 @@ import org.livelyladle.core.safety.Content;
 import org.livelyladle.core.table.TablePlan;
 
 /** The usual cautions that this very party calls for. */
-final class CautionFinder {
+public final class CautionFinder {
     private static final int OLD_PRICES_DAYS = 30;
     private static final String DEFER = " Local rules and makers' instructions come first.";
 
@@ -39,7 +39,7 @@ final class CautionFinder {
     private final KitchenText text;
     private final List<Caution> cautions = new ArrayList<>();
 
-    CautionFinder(Brief brief, Catalogue catalogue, Portions portions, TablePlan table, LocalDate asOf) {
+    public CautionFinder(Brief brief, Catalogue catalogue, Portions portions, TablePlan table, LocalDate asOf) {
         this.brief = brief;
         this.catalogue = catalogue;
         this.portions = portions;
@@ -48,7 +48,7 @@ final class CautionFinder {
         this.text = new KitchenText(brief.units(), brief.currency());
     }
 
-    List<Caution> find() {
+    public List<Caution> find() {
         brief.guests().forEach(this::guest);
         brief.sides().forEach(this::side);
         brief.decisions().splashes().forEach(this::splash);

@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -23,7 +23,7 @@ import org.livelyladle.core.safety.Content;
 import org.livelyladle.core.safety.Needs;
 
 /** Finds the next best thing when the shelf is empty, and says what changes with it. */
-record Substitutes(Brief brief, Catalogue catalogue, Facts facts, Portions portions) {
+public record Substitutes(Brief brief, Catalogue catalogue, Facts facts, Portions portions) {
 
     /** A cut in place of another, and what changes: time, allergens, caution, who goes without. */
     record Substitute(Cut cut, Cut by, String effect) {}

@@ -1,6 +1,6 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
-import static org.livelyladle.core.plan.Remedy.show;
+import static org.livelyladle.core.advice.Remedy.show;
 
 import java.time.DayOfWeek;
 import java.time.LocalDateTime;

@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -13,6 +13,7 @@ import org.livelyladle.core.catalogue.Bought;
 import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.EventType;
 import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.prep.PrepClock;
 import org.livelyladle.core.prep.PrepTask;
 

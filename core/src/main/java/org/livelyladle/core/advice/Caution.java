@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 /**
  * A usual caution, shown where it matters. Local rules, makers' instructions and professionals come first.

@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;

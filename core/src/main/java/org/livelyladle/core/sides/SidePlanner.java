@@ -1,4 +1,4 @@
-package org.livelyladle.core.broths;
+package org.livelyladle.core.sides;
 
 import static org.livelyladle.core.measure.Operation.DIFFERENCE;
 import static org.livelyladle.core.measure.Operation.GIVEN;

@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 /** The steps of the work, where cautions and open questions belong. */
 public enum Step {

@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -24,7 +24,7 @@ import org.livelyladle.core.sauces.Sauces;
 import org.livelyladle.core.table.EndingPlan;
 
 /** Offers trades that save money, each shared out and bought anew to tell what it really saves. */
-record TradeAdvisor(
+public record TradeAdvisor(
         Brief brief,
         Catalogue catalogue,
         Facts facts,
@@ -40,7 +40,7 @@ record TradeAdvisor(
     /** Less than this is not worth asking the host [cents]; memory. */
     private static final double WORTH_ASKING_CENTS = 50;
 
-    List<Suggestion> suggest() {
+    public List<Suggestion> suggest() {
         return new TradeFinder(brief, catalogue, facts, now, portions, purchases)
                 .find().stream().flatMap(trade -> suggestion(trade).stream()).toList();
     }

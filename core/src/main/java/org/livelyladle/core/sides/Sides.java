@@ -1,4 +1,4 @@
-package org.livelyladle.core.broths;
+package org.livelyladle.core.sides;
 
 import java.util.List;
 

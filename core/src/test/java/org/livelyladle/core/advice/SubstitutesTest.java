@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

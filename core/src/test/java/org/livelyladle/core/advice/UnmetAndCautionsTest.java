@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -18,6 +18,7 @@ import org.livelyladle.core.catalogue.Heat;
 import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.measure.UnitSystem;
+import org.livelyladle.core.plan.Plan;
 
 class UnmetAndCautionsTest {
     private final Briefs briefs = Briefs.plain();

@@ -1,6 +1,6 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
-import static org.livelyladle.core.plan.Remedy.show;
+import static org.livelyladle.core.advice.Remedy.show;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -25,7 +25,7 @@ import org.livelyladle.core.sauces.Sauces;
 import org.livelyladle.core.table.TablePlan;
 
 /** Everything the plan cannot give, each with one edit that would mend it. */
-record UnmetFinder(
+public record UnmetFinder(
         Brief brief,
         Catalogue catalogue,
         KitchenText text,
@@ -47,7 +47,7 @@ record UnmetFinder(
     private static final int FILL_STEP_PERCENT = 5;
     private static final int LEAST_FILL_PERCENT = 25;
 
-    List<Unmet> find() {
+    public List<Unmet> find() {
         List<Unmet> unmet = new ArrayList<>();
         unmet.addAll(new HungerFinder(brief, catalogue, text, portions, table, trial).find());
         unmet.addAll(new TableUnmet(brief, catalogue, table).find());

@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -31,7 +31,7 @@ import org.livelyladle.core.safety.Needs;
  * Looks at a menu as a careful host would: what is at home first, then what is missing, then what is too much. Every
  * proposal is a cut most guests may eat; the thresholds are from memory.
  */
-final class MenuAdvisor {
+public final class MenuAdvisor {
     private static final int MOST_AT_HOME = 3;
     private static final int MOST_TOO_MUCH = 2;
     /** Less than this at home is not worth planning around [g]. */
@@ -63,7 +63,7 @@ final class MenuAdvisor {
 
     private final List<Suggestion> suggestions = new ArrayList<>();
 
-    MenuAdvisor(Brief brief, Catalogue catalogue, KitchenText text, Portions portions, Purchases purchases) {
+    public MenuAdvisor(Brief brief, Catalogue catalogue, KitchenText text, Portions portions, Purchases purchases) {
         this.brief = brief;
         this.catalogue = catalogue;
         this.text = text;
@@ -79,7 +79,7 @@ final class MenuAdvisor {
                 .toList();
     }
 
-    List<Suggestion> suggest() {
+    public List<Suggestion> suggest() {
         if (brief.guests().isEmpty()) {
             return List.of();
         }

@@ -1,8 +1,8 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
-import static org.livelyladle.core.plan.Remedy.show;
+import static org.livelyladle.core.advice.Remedy.show;
 
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -15,6 +15,7 @@ import org.livelyladle.core.brief.Offer;
 import org.livelyladle.core.brief.Wish;
 import org.livelyladle.core.edit.BriefEdit;
 import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.plan.Plan;
 
 /** Two guests eat 136 g of beef and 136 g of lamb together; both are sold in packs. */
 class TradesTest {

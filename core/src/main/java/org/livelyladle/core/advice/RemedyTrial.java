@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import java.util.HashMap;
 import java.util.Map;
@@ -14,7 +14,7 @@ import org.livelyladle.core.table.Sequence;
  * Lays the table anew as if a remedy were taken, so that none is offered to a hungry guest that would not feed them. At
  * most {@value #MOST_TABLES} tables a plan, fewer where many sit at them.
  */
-final class RemedyTrial {
+public final class RemedyTrial {
     private static final int MOST_TABLES = 4;
     private static final int MOST_SEATS = 60;
 
@@ -23,7 +23,7 @@ final class RemedyTrial {
     private final Map<BriefEdit, Set<String>> fed = new HashMap<>();
 
     /** @param lay the table of a changed brief */
-    RemedyTrial(Brief brief, Function<Brief, Sequence> lay) {
+    public RemedyTrial(Brief brief, Function<Brief, Sequence> lay) {
         this.brief = brief;
         this.lay = lay;
     }

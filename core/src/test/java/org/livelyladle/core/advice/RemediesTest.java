@@ -1,4 +1,4 @@
-package org.livelyladle.core.plan;
+package org.livelyladle.core.advice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -10,6 +10,7 @@ import org.livelyladle.core.Parties;
 import org.livelyladle.core.Seeds;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.facts.Facts;
+import org.livelyladle.core.plan.Plan;
 
 /** What is offered to a guest who gets nothing feeds that guest, once it is taken. */
 class RemediesTest {
