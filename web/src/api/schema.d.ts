@@ -2098,6 +2098,14 @@ export interface components {
             /** Format: double */
             celsius: number;
         };
+        HeatPhase: {
+            /** Format: int32 */
+            fromMinute: number;
+            /** Format: double */
+            percent: number;
+            /** Format: int32 */
+            toMinute: number;
+        };
         HeatSource: {
             /**
              * Format: double
@@ -3236,18 +3244,10 @@ export interface components {
             boilTable?: components["schemas"]["Figure"];
             cartridges?: components["schemas"]["Figure"];
             energy: components["schemas"]["Figure"];
-            phases: components["schemas"]["PotEveningPhase"][];
+            phases: components["schemas"]["HeatPhase"][];
             pot: string;
             setting: components["schemas"]["Figure"];
             sides: components["schemas"]["SideEvening"][];
-        };
-        PotEveningPhase: {
-            /** Format: int32 */
-            fromMinute: number;
-            /** Format: double */
-            percent: number;
-            /** Format: int32 */
-            toMinute: number;
         };
         PotSize: {
             /** Format: double */
@@ -3764,26 +3764,26 @@ export interface components {
             guest: string;
             reason: string;
         };
+        SideDip: {
+            /** Format: int32 */
+            backSeconds: number;
+            drop: string;
+            /** Format: double */
+            lowestC: number;
+        };
         SideEvening: {
-            dips: components["schemas"]["SideEveningDip"][];
+            dips: components["schemas"]["SideDip"][];
             doses: components["schemas"]["SideEveningDose"][];
             endLevel: components["schemas"]["Figure"];
             endSalt: components["schemas"]["Figure"];
             hotWater: components["schemas"]["Figure"];
             lowSalt: boolean;
             lowest: components["schemas"]["Figure"];
-            minutes: components["schemas"]["SideEveningMinute"][];
+            minutes: components["schemas"]["SideMinute"][];
             reserve: components["schemas"]["Figure"];
             side: string;
             /** Format: double */
             startSalt: number;
-        };
-        SideEveningDip: {
-            /** Format: int32 */
-            backSeconds: number;
-            drop: string;
-            /** Format: double */
-            lowestC: number;
         };
         SideEveningDose: {
             /** @enum {string} */
@@ -3796,7 +3796,12 @@ export interface components {
             saltG: number;
             text: string;
         };
-        SideEveningMinute: {
+        SideHeat: {
+            /** Format: double */
+            evaporatedG: number;
+            temperatureC: number[];
+        };
+        SideMinute: {
             /** Format: double */
             celsius: number;
             /** Format: double */
@@ -3805,11 +3810,6 @@ export interface components {
             ml: number;
             /** Format: double */
             saltPercent: number;
-        };
-        SideHeat: {
-            /** Format: double */
-            evaporatedG: number;
-            temperatureC: number[];
         };
         SidePlan: {
             /** Format: int32 */

@@ -42,6 +42,7 @@ class ArchitectureTest {
                     "make the sequence or the schedule, or are of safety",
                     c -> c.getPackageName().endsWith(".safety")
                             || c.getPackageName().endsWith(".sequence")
+                            || c.getPackageName().endsWith(".kettle")
                             || c.getPackageName().endsWith(".prep")
                                     && !c.getName().startsWith(PrepTask.class.getName())
                                     && !c.getName().equals(Prep.class.getName())
@@ -55,6 +56,7 @@ class ArchitectureTest {
             .dependOnClassesThat(com.tngtech.archunit.base.DescribedPredicate.describe(
                     "foresee or sequence the evening",
                     c -> c.getPackageName().endsWith(".core.evening")
+                            || c.getPackageName().endsWith(".kettle")
                             || c.getPackageName().endsWith(".sequence")
                             || c.getPackageName().endsWith(".running")
                             || c.getPackageName().endsWith(".core.heat")

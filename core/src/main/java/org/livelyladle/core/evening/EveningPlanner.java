@@ -20,6 +20,12 @@ import org.livelyladle.core.catalogue.Broth;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.heat.HeatUp;
 import org.livelyladle.core.heat.Simmer;
+import org.livelyladle.core.kettle.Cooled;
+import org.livelyladle.core.kettle.Found;
+import org.livelyladle.core.kettle.PotRun;
+import org.livelyladle.core.kettle.SideRun;
+import org.livelyladle.core.kettle.TopUpRule;
+import org.livelyladle.core.kettle.Traffic;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
@@ -88,9 +94,10 @@ public final class EveningPlanner {
             problems.look(pot, run);
             run.sides().stream()
                     .filter(side -> side.isTooCoolForRawFood(state.at()))
-                    .forEach(side -> tooCool.add(side.plan.side()));
+                    .forEach(side -> tooCool.add(side.plan().side()));
             run.sides()
-                    .forEach(side -> side.cooledAt(state.at()).ifPresent(found -> cooled.put(side.plan.side(), found)));
+                    .forEach(side -> side.cooledAt(state.at())
+                            .ifPresent(found -> cooled.put(side.plan().side(), found)));
             pots.add(describe(pot, run, lowSalt));
         }
         FuelPlanner fuel = new FuelPlanner(brief, ledger);
@@ -136,8 +143,7 @@ public final class EveningPlanner {
                 rule,
                 startSalt(broth, side, lowSalt),
                 HeatUp.DRY_LOSS_W_PER_M2_K * pot.outsideM2() / pot.sides().size(),
-                traffic.foods(side.id()),
-                traffic.soup(side.id()),
+                traffic,
                 new Found(side.id(), state));
     }
 
@@ -161,9 +167,9 @@ public final class EveningPlanner {
     private PotEvening describe(Pot pot, PotRun run, Set<String> lowSalt) {
         double loss = HeatUp.DRY_LOSS_W_PER_M2_K * pot.outsideM2();
         double fill = run.sides().stream()
-                .mapToDouble(side -> side.plan.fill().value())
+                .mapToDouble(side -> side.plan().fill().value())
                 .sum();
-        double boil = run.sides().get(0).plan.boil().value();
+        double boil = run.sides().get(0).plan().boil().value();
         double watts = pot.heat().effectiveW();
         FuelPlanner fuel = new FuelPlanner(brief, ledger);
         return new PotEvening(
@@ -181,7 +187,8 @@ public final class EveningPlanner {
                 fuel.cartridgesOf(pot, run),
                 run.phases(),
                 run.sides().stream()
-                        .map(side -> new SideReport(side, ledger, text).describe(lowSalt.contains(side.plan.side())))
+                        .map(side -> new SideReport(side, ledger, text)
+                                .describe(lowSalt.contains(side.plan().side())))
                         .toList());
     }
 }

@@ -16,6 +16,7 @@ import org.livelyladle.core.brief.HeatSource;
 import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.evening.Evening.CircuitLoad;
+import org.livelyladle.core.kettle.PotRun;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;

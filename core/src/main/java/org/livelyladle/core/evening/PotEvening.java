@@ -2,6 +2,7 @@ package org.livelyladle.core.evening;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.livelyladle.core.kettle.HeatPhase;
 import org.livelyladle.core.measure.Figure;
 
 /**
@@ -19,7 +20,7 @@ public record PotEvening(
         Figure setting,
         Figure energy,
         @Nullable Figure cartridges,
-        List<Phase> phases,
+        List<HeatPhase> phases,
         List<SideEvening> sides) {
 
     public PotEvening {
@@ -31,7 +32,4 @@ public record PotEvening(
     public double burns() {
         return energy.value() / FuelPlanner.CARTRIDGE_KWH;
     }
-
-    /** Heat from one minute to another, in part of full [min, %]. */
-    public record Phase(int fromMinute, int toMinute, double percent) {}
 }

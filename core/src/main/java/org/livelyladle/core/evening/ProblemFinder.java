@@ -7,6 +7,8 @@ import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.evening.Evening.CircuitLoad;
 import org.livelyladle.core.evening.Evening.Problem;
 import org.livelyladle.core.evening.Evening.Problem.Kind;
+import org.livelyladle.core.kettle.PotRun;
+import org.livelyladle.core.kettle.SideRun;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 
@@ -43,28 +45,28 @@ final class ProblemFinder {
     }
 
     private void look(Pot pot, SideRun side) {
-        String name = side.plan.brothName();
+        String name = side.plan().brothName();
         int dry = dryMinute(side);
-        if (dry < side.minutes.size()) {
+        if (dry < side.minutes().size()) {
             add(
                     Kind.DRY,
-                    side.plan.side(),
+                    side.plan().side(),
                     name + " runs dry at minute " + dry + ".",
                     "Fill " + pot.name() + " more, or put less into it.");
         }
         if (side.overBrimSecond() != Integer.MIN_VALUE && side.overBrimSecond() > since) {
             add(
                     Kind.OVER_THE_BRIM,
-                    side.plan.side(),
+                    side.plan().side(),
                     name + " stands over the brim at " + when(side.overBrimSecond()) + ".",
                     "Fill " + pot.name() + " less.");
         }
-        if (side.lowestC() < side.plan.floor().value() && side.lowestSecond() > since) {
+        if (side.lowestC() < side.plan().floor().value() && side.lowestSecond() > since) {
             add(
                     Kind.TOO_COOL,
-                    side.plan.side(),
+                    side.plan().side(),
                     name + " falls to " + text.celsius(side.lowestC()) + " at " + when(side.lowestSecond())
-                            + ", below its floor of " + side.plan.floor().text() + ".",
+                            + ", below its floor of " + side.plan().floor().text() + ".",
                     "Put in less at a time, or take a stronger heat.");
         }
     }
@@ -72,8 +74,9 @@ final class ProblemFinder {
     /** The first minute at which it has all but run out; beyond the last when it never has. */
     private static int dryMinute(SideRun side) {
         int minute = 0;
-        while (minute < side.minutes.size()
-                && side.minutes.get(minute).ml() >= DRY_SHARE * side.plan.fill().value()) {
+        while (minute < side.minutes().size()
+                && side.minutes().get(minute).ml()
+                        >= DRY_SHARE * side.plan().fill().value()) {
             minute++;
         }
         return minute;

@@ -1,6 +1,9 @@
 package org.livelyladle.core.evening;
 
 import java.util.List;
+import org.livelyladle.core.kettle.Pouring;
+import org.livelyladle.core.kettle.SideDip;
+import org.livelyladle.core.kettle.SideMinute;
 import org.livelyladle.core.measure.Figure;
 
 /**
@@ -24,9 +27,9 @@ public record SideEvening(
         Figure reserve,
         Figure hotWater,
         boolean lowSalt,
-        List<Minute> minutes,
+        List<SideMinute> minutes,
         List<Dose> doses,
-        List<Dip> dips) {
+        List<SideDip> dips) {
 
     public SideEvening {
         minutes = List.copyOf(minutes);
@@ -35,35 +38,9 @@ public record SideEvening(
     }
 
     /**
-     * A minute of the evening.
-     *
-     * @param ml broth [ml]
-     * @param foodMl room the food takes in it [ml]
-     * @param saltPercent salt [g per 100 g]
-     * @param celsius the coolest moment of the minute that ends here [°C]
-     */
-    public record Minute(double ml, double foodMl, double saltPercent, double celsius) {}
-
-    /**
      * Something poured in, hot.
      *
      * @param saltG salt or paste stirred in with it, as salt [g]
      */
-    public record Dose(int minute, double ml, Kind kind, double saltG, String text) {
-        /** What is poured in. */
-        public enum Kind {
-            WATER,
-            RESERVE,
-            /** Reserve with salt, or salt alone at the start. */
-            SEASONED
-        }
-    }
-
-    /**
-     * What a drop does to the side.
-     *
-     * @param lowestC the coolest moment until it is back at a simmer [°C]
-     * @param backSeconds from putting in until then; 0 when the simmer was never lost [s]
-     */
-    public record Dip(String drop, double lowestC, int backSeconds) {}
+    public record Dose(int minute, double ml, Pouring.Kind kind, double saltG, String text) {}
 }

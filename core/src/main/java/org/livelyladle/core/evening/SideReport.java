@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.TopUp;
 import org.livelyladle.core.evening.SideEvening.Dose;
+import org.livelyladle.core.kettle.Pouring;
+import org.livelyladle.core.kettle.SideRun;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
@@ -21,7 +23,7 @@ record SideReport(SideRun run, Ledger ledger, KitchenText text) {
     private static final double PERCENT = 100;
 
     SideEvening describe(boolean lowSalt) {
-        SidePlan plan = run.plan;
+        SidePlan plan = run.plan();
         String id = plan.side();
         Figure level = level();
         return new SideEvening(
@@ -30,49 +32,49 @@ record SideReport(SideRun run, Ledger ledger, KitchenText text) {
                 lowest(),
                 level,
                 salt(level),
-                kept("reserve", "Reserve to keep hot", Dose.Kind.RESERVE, Dose.Kind.SEASONED),
-                kept("water", "Water to keep hot", Dose.Kind.WATER),
+                kept("reserve", "Reserve to keep hot", Pouring.Kind.RESERVE, Pouring.Kind.SEASONED),
+                kept("water", "Water to keep hot", Pouring.Kind.WATER),
                 lowSalt,
-                run.minutes,
-                run.doses.stream().map(this::dose).toList(),
+                run.minutes(),
+                run.doses().stream().map(this::dose).toList(),
                 run.dips());
     }
 
     private Figure lowest() {
-        String id = run.plan.side();
+        String id = run.plan().side();
         double celsius = run.lowestC();
         int minute = Math.floorDiv(run.lowestSecond(), 60);
         String when = minute < 0 ? "before sitting down" : "minute " + minute;
         return ledger.figure("evening.lowest." + id, celsius, "°C", text.celsius(celsius))
                 .by(
-                        run.plan.brothName() + ": the coolest moment",
+                        run.plan().brothName() + ": the coolest moment",
                         "Heat in, losses, steam and what the food draws, second by second",
                         GIVEN,
                         () -> List.of(
                                 Term.of("at the coolest", celsius, "°C", text.celsius(celsius), when, Mark.COMPUTED),
-                                Term.of("never under", run.plan.floor())));
+                                Term.of("never under", run.plan().floor())));
     }
 
     private Figure level() {
-        SideRun.Flows flows = run.flows;
-        return ledger.figure("evening.level." + run.plan.side(), run.ml(), "ml", text.millilitres(run.ml()))
+        SideRun.Flows flows = run.flows();
+        return ledger.figure("evening.level." + run.plan().side(), run.ml(), "ml", text.millilitres(run.ml()))
                 .by(
-                        run.plan.brothName() + " at the finish",
+                        run.plan().brothName() + " at the finish",
                         "What was there, what was poured in, what left",
                         SUM,
                         () -> List.of(
-                                Term.of("at the start", run.plan.fill()),
-                                flow("water poured in", flows.poured(Dose.Kind.WATER), "", Mark.COMPUTED),
+                                Term.of("at the start", run.plan().fill()),
+                                flow("water poured in", flows.poured(Pouring.Kind.WATER), "", Mark.COMPUTED),
                                 flow(
                                         "reserve poured in",
-                                        flows.poured(Dose.Kind.RESERVE) + flows.poured(Dose.Kind.SEASONED),
+                                        flows.poured(Pouring.Kind.RESERVE) + flows.poured(Pouring.Kind.SEASONED),
                                         "",
                                         Mark.COMPUTED),
-                                flow("juice of leaves", flows.given, "15 % of their weight", Mark.MEMORY),
-                                flow("boiled off", -flows.evaporated, "steam, as hard as the pot boils", Mark.MEMORY),
-                                flow("ladled as soup", -flows.ladled, "100 ml a guest and hour", Mark.MEMORY),
-                                flow("taken up by noodles", -flows.takenUp, "as they swell", Mark.MEMORY),
-                                flow("clinging to what is taken out", -flows.clung, "0.08 ml/g", Mark.MEMORY)));
+                                flow("juice of leaves", flows.given(), "15 % of their weight", Mark.MEMORY),
+                                flow("boiled off", -flows.evaporated(), "steam, as hard as the pot boils", Mark.MEMORY),
+                                flow("ladled as soup", -flows.ladled(), "100 ml a guest and hour", Mark.MEMORY),
+                                flow("taken up by noodles", -flows.takenUp(), "as they swell", Mark.MEMORY),
+                                flow("clinging to what is taken out", -flows.clung(), "0.08 ml/g", Mark.MEMORY)));
     }
 
     private Term flow(String label, double ml, String source, Mark mark) {
@@ -82,9 +84,9 @@ record SideReport(SideRun run, Ledger ledger, KitchenText text) {
 
     private Figure salt(Figure level) {
         double percent = run.percent();
-        return ledger.figure("evening.salt." + run.plan.side(), percent, "%", KitchenText.number(percent, 2) + " %")
+        return ledger.figure("evening.salt." + run.plan().side(), percent, "%", KitchenText.number(percent, 2) + " %")
                 .by(
-                        run.plan.brothName() + ": salt at the finish",
+                        run.plan().brothName() + ": salt at the finish",
                         "Salt in it / broth; steam leaves its salt behind, soup takes it along",
                         SHARE,
                         () -> List.of(
@@ -94,25 +96,25 @@ record SideReport(SideRun run, Ledger ledger, KitchenText text) {
                                         "g",
                                         KitchenText.number(run.saltG(), 1) + " g",
                                         KitchenText.number(run.startPercent(), 2) + " % at the start, "
-                                                + KitchenText.number(run.flows.saltStirredG, 1) + " g stirred in",
+                                                + KitchenText.number(run.flows().saltStirredG(), 1) + " g stirred in",
                                         Mark.COMPUTED),
                                 Term.of("in a hundred", PERCENT, "1", "100", "", Mark.COMPUTED),
                                 Term.of("broth at the finish", level)));
     }
 
     /** All doses of some kinds and a spare one; none where the host forbids the kind. */
-    private Figure kept(String part, String title, Dose.Kind... kinds) {
-        Set<Dose.Kind> wanted = Set.of(kinds);
-        List<SideRun.Poured> own = run.doses.stream()
+    private Figure kept(String part, String title, Pouring.Kind... kinds) {
+        Set<Pouring.Kind> wanted = Set.of(kinds);
+        List<SideRun.Poured> own = run.doses().stream()
                 .filter(dose -> dose.pouring().ml() > 0
                         && wanted.contains(dose.pouring().kind()))
                 .toList();
-        TopUp barred = wanted.contains(Dose.Kind.WATER) ? TopUp.STOCK : TopUp.WATER;
+        TopUp barred = wanted.contains(Pouring.Kind.WATER) ? TopUp.STOCK : TopUp.WATER;
         double spare = run.rule().policy() == barred ? 0 : run.rule().doseMl();
         double ml = own.stream().mapToDouble(dose -> dose.pouring().ml()).sum() + spare;
-        return ledger.figure("evening." + part + "." + run.plan.side(), ml, "ml", text.millilitres(ml))
+        return ledger.figure("evening." + part + "." + run.plan().side(), ml, "ml", text.millilitres(ml))
                 .by(
-                        title + " for " + run.plan.brothName(),
+                        title + " for " + run.plan().brothName(),
                         "Every dose of the evening and a spare one",
                         SUM,
                         () -> Stream.concat(
@@ -131,7 +133,7 @@ record SideReport(SideRun run, Ledger ledger, KitchenText text) {
     }
 
     private Dose dose(SideRun.Poured poured) {
-        TopUpRule.Pouring pouring = poured.pouring();
+        Pouring pouring = poured.pouring();
         String salt = pouring.stirredG() > 0 ? KitchenText.number(pouring.stirredG(), 1) + " g salt" : "";
         String what = switch (pouring.kind()) {
             case WATER -> text.millilitres(pouring.ml()) + " hot water";

@@ -1,10 +1,4 @@
-/**
- * The evening foreseen: temperature, level and salt of each side second by second, with top-ups, heat settings, fuel and
- * what to do with what is left. Each side is one stirred mass ({@link org.livelyladle.core.heat.StirredSide}); the sides
- * of a pot share its heat by area. Thin food takes the broth's temperature at once, thick food as a lump of its own that
- * warms with a time constant of a third of its time in the broth. On full until every side boils, then turned down so
- * that the boil evaporates a set surplus; the lid is on while it recovers from a drop. 1 ml of broth counts as 1 g.
- */
+/** The simulated evening read: what is poured when, fuel, what goes wrong in the pots, and what to do with what is left. */
 @NullMarked
 package org.livelyladle.core.evening;
 

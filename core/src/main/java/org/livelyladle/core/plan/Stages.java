@@ -13,7 +13,7 @@ import org.livelyladle.core.check.Violation;
 import org.livelyladle.core.cooking.WindowModel;
 import org.livelyladle.core.cooking.WindowPlanner;
 import org.livelyladle.core.cooking.Windows;
-import org.livelyladle.core.evening.Cooled;
+import org.livelyladle.core.kettle.Cooled;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.measure.Ledger;
 import org.livelyladle.core.pace.PaceFigures;

@@ -2,7 +2,7 @@ package org.livelyladle.core.running;
 
 import java.util.Map;
 import java.util.TreeMap;
-import org.livelyladle.core.evening.Cooled;
+import org.livelyladle.core.kettle.Cooled;
 import org.livelyladle.core.sides.Sides;
 
 /** Sides that were found under their floor. */

@@ -20,6 +20,7 @@ import org.livelyladle.core.brief.WayOfEating;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.SideEvening;
+import org.livelyladle.core.kettle.SideMinute;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.Content;
@@ -213,7 +214,7 @@ public final class NowWriter {
                 .findFirst()
                 .orElseThrow();
         int minute = Math.max(0, Math.min(run.minutes().size() - 1, (at + MINUTE - 1) / MINUTE));
-        SideEvening.Minute now = run.minutes().get(minute);
+        SideMinute now = run.minutes().get(minute);
         List<SideAccess.Closed> closed = table.sides().stream()
                 .filter(use -> use.side().equals(side.id()))
                 .flatMap(use -> use.closedTo().stream())

@@ -2,8 +2,8 @@ package org.livelyladle.core.running;
 
 import java.util.List;
 import java.util.Map;
-import org.livelyladle.core.evening.Cooled;
 import org.livelyladle.core.facts.TableEvent;
+import org.livelyladle.core.kettle.Cooled;
 import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.TableState;
 

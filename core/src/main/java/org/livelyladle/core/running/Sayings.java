@@ -10,7 +10,7 @@ import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
-import org.livelyladle.core.evening.Cooled;
+import org.livelyladle.core.kettle.Cooled;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.Drop;

@@ -17,27 +17,24 @@ import org.livelyladle.core.brief.Kitchen;
 import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.brief.PotSize;
-import org.livelyladle.core.brief.SaltBand;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.TopUp;
 import org.livelyladle.core.broths.EveningBalance;
 import org.livelyladle.core.broths.EveningProblem;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.evening.Evening.Problem;
-import org.livelyladle.core.evening.SideEvening.Dose;
-import org.livelyladle.core.evening.SideEvening.Minute;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.heat.StirredSide;
+import org.livelyladle.core.kettle.HeatPhase;
+import org.livelyladle.core.kettle.Pouring;
+import org.livelyladle.core.kettle.SideDip;
+import org.livelyladle.core.kettle.SideMinute;
 import org.livelyladle.core.measure.Term;
 import org.livelyladle.core.measure.Working;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.plan.Planned;
 
 class EveningPlannerTest {
-    /** A side of a litre in a pot of two, topped up by 150 ml with reserve of 0.9 %. */
-    private static final TopUpRule AUTO_RULE =
-            new TopUpRule(TopUp.AUTO, new SaltBand(0.8, 1.0), true, 1000, 2000, 150, 0.9);
-
     private final Briefs briefs = Briefs.plain();
 
     private static Planned planned(Brief brief) {
@@ -85,7 +82,7 @@ class EveningPlannerTest {
                         .capacity()
                         .value();
                 assertThat(side.minutes()).hasSize(plan.table().mealSeconds() / 60 + 1);
-                for (Minute minute : side.minutes()) {
+                for (SideMinute minute : side.minutes()) {
                     assertThat(minute.ml() + minute.foodMl() <= brim + 1
                                     || named.contains(Problem.Kind.OVER_THE_BRIM + side.side()))
                             .isTrue();
@@ -120,8 +117,8 @@ class EveningPlannerTest {
         topUp(TopUp.WATER);
         SideEvening side = firstSide();
         double perMinute = 125 / StirredSide.LATENT_J_PER_G * 60;
-        Minute start = side.minutes().get(0);
-        Minute later = side.minutes().get(30);
+        SideMinute start = side.minutes().get(0);
+        SideMinute later = side.minutes().get(30);
 
         assertThat(start.ml() - later.ml()).isCloseTo(30 * perMinute, within(0.02 * 30 * perMinute));
         assertThat(later.ml() * later.saltPercent()).isCloseTo(start.ml() * start.saltPercent(), within(1e-6));
@@ -134,7 +131,7 @@ class EveningPlannerTest {
         briefs.menu.clear();
         topUp(TopUp.WATER);
         SideEvening side = firstSide();
-        Minute start = side.minutes().get(0);
+        SideMinute start = side.minutes().get(0);
         int until = side.doses().get(0).minute() - 1;
         double steam = 125 / StirredSide.LATENT_J_PER_G * 3600;
         EveningBalance balance =
@@ -148,25 +145,12 @@ class EveningPlannerTest {
     }
 
     @Test
-    void aSaltySideGetsWaterABlandOneIsSeasoned() {
-        assertThat(AUTO_RULE.decide(800, 0, 800 * 0.011))
-                .hasValueSatisfying(dose -> assertThat(dose.kind()).isEqualTo(Dose.Kind.WATER));
-        assertThat(AUTO_RULE.decide(800, 0, 800 * 0.009))
-                .hasValueSatisfying(dose -> assertThat(dose.kind()).isEqualTo(Dose.Kind.RESERVE));
-        assertThat(AUTO_RULE.decide(800, 0, 800 * 0.006)).hasValueSatisfying(dose -> {
-            assertThat(dose.kind()).isEqualTo(Dose.Kind.SEASONED);
-            assertThat((800 * 0.006 + 150 * 0.009 + dose.stirredG()) / 950).isCloseTo(0.009, within(1e-9));
-        });
-        assertThat(AUTO_RULE.decide(800, 1100, 8)).as("no room under the brim").isEmpty();
-    }
-
-    @Test
     void theHostMayForceWaterOrStock() {
         topUp(TopUp.WATER);
-        assertThat(firstSide().doses()).isNotEmpty().allMatch(dose -> dose.kind() == Dose.Kind.WATER);
+        assertThat(firstSide().doses()).isNotEmpty().allMatch(dose -> dose.kind() == Pouring.Kind.WATER);
         assertThat(firstSide().reserve().value()).isZero();
         topUp(TopUp.STOCK);
-        assertThat(firstSide().doses()).isNotEmpty().allMatch(dose -> dose.kind() == Dose.Kind.RESERVE);
+        assertThat(firstSide().doses()).isNotEmpty().allMatch(dose -> dose.kind() == Pouring.Kind.RESERVE);
         assertThat(firstSide().hotWater().value()).isZero();
     }
 
@@ -198,7 +182,7 @@ class EveningPlannerTest {
 
         assertThat(sides.stream()
                         .flatMap(side -> side.dips().stream())
-                        .map(SideEvening.Dip::drop)
+                        .map(SideDip::drop)
                         .distinct())
                 .containsExactlyInAnyOrderElementsOf(
                         plan.table().drops().stream().map(drop -> drop.id()).toList());
@@ -221,7 +205,7 @@ class EveningPlannerTest {
         assertThat(pot.phases().get(0).fromMinute()).isZero();
         assertThat(pot.phases().get(pot.phases().size() - 1).toMinute()).isEqualTo(90);
         double hours = 0;
-        for (PotEvening.Phase phase : pot.phases()) {
+        for (HeatPhase phase : pot.phases()) {
             hours += (phase.toMinute() - phase.fromMinute()) / 60.0 * phase.percent() / 100;
         }
         assertThat(hours * 2.2)

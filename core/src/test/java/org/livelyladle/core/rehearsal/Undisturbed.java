@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.livelyladle.core.evening.Evening;
 import org.livelyladle.core.evening.PotEvening;
 import org.livelyladle.core.evening.SideEvening;
+import org.livelyladle.core.kettle.SideMinute;
 import org.livelyladle.core.plan.Plan;
 
 /**
@@ -128,7 +129,7 @@ public final class Undisturbed {
                 side.minutes().size(), seen.stream().mapToInt(List::size).min().orElse(0));
         for (int i = 0; i < minutes; i++) {
             int minute = i;
-            SideEvening.Minute own = side.minutes().get(minute);
+            SideMinute own = side.minutes().get(minute);
             DoubleSummaryStatistics celsius =
                     seen.stream().mapToDouble(one -> one.get(minute)[1]).summaryStatistics();
             DoubleSummaryStatistics grams =

@@ -1,4 +1,4 @@
-package org.livelyladle.core.evening;
+package org.livelyladle.core.kettle;
 
 import org.livelyladle.core.catalogue.Category;
 import org.livelyladle.core.catalogue.Cut;

@@ -1,4 +1,4 @@
-package org.livelyladle.core.evening;
+package org.livelyladle.core.kettle;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -18,7 +18,7 @@ import org.livelyladle.core.table.Sequence;
 import org.livelyladle.core.table.Stay;
 
 /** What goes into each side and when, and who ladles soup from it. */
-final class Traffic {
+public final class Traffic {
     /** Soup a guest drinks in an hour [ml/h]; memory. */
     private static final double SOUP_ML_PER_H = 100;
 
@@ -28,7 +28,7 @@ final class Traffic {
     private final Catalogue catalogue;
     private final Sequence table;
 
-    Traffic(Brief brief, Catalogue catalogue, Sequence table) {
+    public Traffic(Brief brief, Catalogue catalogue, Sequence table) {
         this.brief = brief;
         this.catalogue = catalogue;
         this.table = table;
@@ -87,7 +87,7 @@ final class Traffic {
     }
 
     /** Grams each guest eats from a side. */
-    Map<String, Double> eaters(String side) {
+    public Map<String, Double> eaters(String side) {
         Map<String, Double> grams = new TreeMap<>();
         table.drops().stream()
                 .filter(drop -> drop.side().equals(side))

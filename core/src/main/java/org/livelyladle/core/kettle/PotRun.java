@@ -1,4 +1,4 @@
-package org.livelyladle.core.evening;
+package org.livelyladle.core.kettle;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import org.livelyladle.core.brief.HeatSource;
 import org.livelyladle.core.brief.Pot;
-import org.livelyladle.core.evening.PotEvening.Phase;
 import org.livelyladle.core.heat.HeatUp;
 import org.livelyladle.core.table.TableState;
 
@@ -16,7 +15,7 @@ import org.livelyladle.core.table.TableState;
  * The sides of one pot under their one heat. On full from when a side has lost its simmer until all are back above it, else
  * turned down to what they lose and their steam; the sides share the heat by area.
  */
-final class PotRun {
+public final class PotRun {
     private static final double PERCENT = 100;
     private static final int MINUTE = 60;
     private static final double J_PER_KWH = 3.6e6;
@@ -40,7 +39,7 @@ final class PotRun {
     private boolean full;
 
     /** @param state what people set its heat to */
-    PotRun(Pot pot, List<SideRun> sides, TableState state) {
+    public PotRun(Pot pot, List<SideRun> sides, TableState state) {
         this.known = state.at();
         state.heat().stream()
                 .filter(heat -> heat.pot().equals(pot.id()))
@@ -56,7 +55,7 @@ final class PotRun {
     }
 
     /** @param from before sitting down where slow things go in early [s, not above 0] */
-    void run(int from, int until) {
+    public void run(int from, int until) {
         sides.forEach(side -> side.begin(from, until));
         SideRun[] all = sides.toArray(SideRun[]::new);
         double minute = 0;
@@ -99,34 +98,34 @@ final class PotRun {
     }
 
     /** What keeps all sides at a simmer, as far as the heat gives it [W in the broth]. */
-    double holdingW() {
+    public double holdingW() {
         return holdingW;
     }
 
     /** Part of full that keeps a simmer [%]. */
-    double holdingPercent() {
+    public double holdingPercent() {
         return holdingW / heat.effectiveW() * PERCENT;
     }
 
     /** Whether its heat keeps a simmer with the lid ajar. */
-    boolean isStrongEnough() {
+    public boolean isStrongEnough() {
         return holdingW < heat.effectiveW();
     }
 
-    double kWh() {
+    public double kWh() {
         return joules / J_PER_KWH;
     }
 
-    double fullMinutes() {
+    public double fullMinutes() {
         return fullSeconds / MINUTE;
     }
 
-    List<SideRun> sides() {
+    public List<SideRun> sides() {
         return sides;
     }
 
     /** The heat as a host would set it. */
-    List<Phase> phases() {
+    public List<HeatPhase> phases() {
         return Settings.of(minutesPercent);
     }
 }

@@ -1,4 +1,4 @@
-package org.livelyladle.core.evening;
+package org.livelyladle.core.kettle;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -8,9 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import org.livelyladle.core.evening.SideEvening.Dip;
-import org.livelyladle.core.evening.SideEvening.Dose.Kind;
-import org.livelyladle.core.evening.SideEvening.Minute;
 import org.livelyladle.core.heat.HeatUp;
 import org.livelyladle.core.heat.Simmer;
 import org.livelyladle.core.heat.StirredSide;
@@ -18,9 +15,9 @@ import org.livelyladle.core.sides.SidePlan;
 import org.livelyladle.core.table.TableState;
 
 /** One side carried through the evening second by second, with what has come and gone. */
-final class SideRun {
+public final class SideRun {
     /** A side this empty counts as dry and is followed no further [1]; memory. */
-    static final double DRY_SHARE = 0.05;
+    public static final double DRY_SHARE = 0.05;
 
     /** Kettle and reserve pan stand hot, not boiling, by the time they are poured [°C]; memory. */
     private static final double POURED_C = 90;
@@ -28,23 +25,47 @@ final class SideRun {
     private static final double PERCENT = 100;
     private static final int MINUTE = 60;
 
-    /** Everything that came and went, so that the level adds up [ml]. */
-    static final class Flows {
-        double evaporated;
-        double ladled;
-        double clung;
-        double takenUp;
-        double given;
-        double saltStirredG;
-        final Map<Kind, Double> poured = new EnumMap<>(Kind.class);
+    /** Everything that came and went, so that the level adds up [ml], and salt stirred in [g]. */
+    public static final class Flows {
+        private double evaporated;
+        private double ladled;
+        private double clung;
+        private double takenUp;
+        private double given;
+        private double saltStirredG;
+        private final Map<Pouring.Kind, Double> poured = new EnumMap<>(Pouring.Kind.class);
 
-        double poured(Kind kind) {
+        public double evaporated() {
+            return evaporated;
+        }
+
+        public double ladled() {
+            return ladled;
+        }
+
+        public double clung() {
+            return clung;
+        }
+
+        public double takenUp() {
+            return takenUp;
+        }
+
+        public double given() {
+            return given;
+        }
+
+        public double saltStirredG() {
+            return saltStirredG;
+        }
+
+        public double poured(Pouring.Kind kind) {
             return poured.getOrDefault(kind, 0.0);
         }
     }
 
     /** A dose poured at a minute. */
-    record Poured(int minute, TopUpRule.Pouring pouring) {}
+    public record Poured(int minute, Pouring pouring) {}
 
     /** A dip that is not yet over. */
     private static final class OpenDip {
@@ -57,11 +78,11 @@ final class SideRun {
         }
     }
 
-    final SidePlan plan;
-    final Flows flows = new Flows();
-    final List<Minute> minutes = new ArrayList<>();
-    final List<Poured> doses = new ArrayList<>();
-    private final Map<String, Dip> dips = new LinkedHashMap<>();
+    private final SidePlan plan;
+    private final Flows flows = new Flows();
+    private final List<SideMinute> minutes = new ArrayList<>();
+    private final List<Poured> doses = new ArrayList<>();
+    private final Map<String, SideDip> dips = new LinkedHashMap<>();
     private final Simmer simmer;
     private final double startPercent;
     private final TopUpRule rule;
@@ -92,22 +113,21 @@ final class SideRun {
 
     private boolean coveredDrop;
 
-    SideRun(
+    public SideRun(
             SidePlan plan,
             Simmer simmer,
             TopUpRule rule,
             double startPercent,
             double lossWPerK,
-            List<Food> foods,
-            double[] soup,
+            Traffic traffic,
             Found found) {
         this.found = found;
         this.plan = plan;
         this.simmer = simmer;
         this.rule = rule;
         this.startPercent = startPercent;
-        this.foods = foods;
-        this.soup = soup;
+        this.foods = traffic.foods(plan.side());
+        this.soup = traffic.soup(plan.side());
         this.broth = new StirredSide(
                 plan.fill().value(), simmer.keptC(), simmer.boilC(), HeatUp.ROOM_C, lossWPerK, HeatUp.BROTH_J_PER_KG_K);
         this.saltG = plan.fill().value() * startPercent / PERCENT;
@@ -154,7 +174,7 @@ final class SideRun {
         if (found.isAnythingAt(second)) {
             found.readAt(second).forEach(this::become);
             found.pouredAt(second)
-                    .forEach(poured -> pour(second, new TopUpRule.Pouring(Found.kind(poured.what()), poured.ml(), 0)));
+                    .forEach(poured -> pour(second, new Pouring(Found.kind(poured.what()), poured.ml(), 0)));
         }
         if (second >= 0 && second < soup.length) {
             flows.ladled += leave(soup[second]);
@@ -164,7 +184,7 @@ final class SideRun {
         }
         watch(second);
         if (second >= 0 && second % MINUTE == 0) {
-            minutes.add(new Minute(broth.brothG(), foodMl, percent(), coolestOfMinute));
+            minutes.add(new SideMinute(broth.brothG(), foodMl, percent(), coolestOfMinute));
             coolestOfMinute = broth.celsius();
         }
     }
@@ -172,7 +192,7 @@ final class SideRun {
     /** What was in it when it ran dry, minute by minute to the finish. */
     private void standDry(int second) {
         if (second >= 0 && second % MINUTE == 0) {
-            minutes.add(new Minute(broth.brothG(), foodMl, percent(), coolestOfMinute));
+            minutes.add(new SideMinute(broth.brothG(), foodMl, percent(), coolestOfMinute));
         }
     }
 
@@ -241,15 +261,15 @@ final class SideRun {
         if (missing > 0) {
             saltG += missing;
             flows.saltStirredG += missing;
-            doses.add(new Poured(0, new TopUpRule.Pouring(Kind.SEASONED, 0, missing)));
+            doses.add(new Poured(0, new Pouring(Pouring.Kind.SEASONED, 0, missing)));
         }
     }
 
-    private void pour(int second, TopUpRule.Pouring pouring) {
+    private void pour(int second, Pouring pouring) {
         broth.pour(pouring.ml(), POURED_C);
         saltG += pouring.stirredG();
         flows.saltStirredG += pouring.stirredG();
-        saltG += pouring.kind() == Kind.WATER ? 0 : pouring.ml() * rule.reservePercent() / PERCENT;
+        saltG += pouring.kind() == Pouring.Kind.WATER ? 0 : pouring.ml() * rule.reservePercent() / PERCENT;
         flows.poured.merge(pouring.kind(), pouring.ml(), Double::sum);
         doses.add(new Poured(second / MINUTE, pouring));
     }
@@ -274,7 +294,7 @@ final class SideRun {
      *
      * @param at [s from sitting down]
      */
-    Optional<Cooled> cooledAt(int at) {
+    public Optional<Cooled> cooledAt(int at) {
         int now = Math.max(0, Math.min(history.length - 1, at - firstSecond));
         if (history[now] >= simmer.floorC()) {
             return Optional.empty();
@@ -299,7 +319,7 @@ final class SideRun {
      *
      * @param since of what went in later than this [s from sitting down]
      */
-    boolean isTooCoolForRawFood(int since) {
+    public boolean isTooCoolForRawFood(int since) {
         for (Food food : foods) {
             if (food.putIn() > since && food.cut().needsTheFloor()) {
                 int from = Math.max(0, food.putIn() - firstSecond);
@@ -352,41 +372,58 @@ final class SideRun {
     private void record(OpenDip dip, int backSeconds) {
         dips.merge(
                 dip.food.drop(),
-                new Dip(dip.food.drop(), dip.lowestC, backSeconds),
-                (a, b) -> new Dip(
+                new SideDip(dip.food.drop(), dip.lowestC, backSeconds),
+                (a, b) -> new SideDip(
                         a.drop(), Math.min(a.lowestC(), b.lowestC()), Math.max(a.backSeconds(), b.backSeconds())));
     }
 
+    public SidePlan plan() {
+        return plan;
+    }
+
+    public Flows flows() {
+        return flows;
+    }
+
+    /** From sitting down on, each after what is poured in then. */
+    public List<SideMinute> minutes() {
+        return minutes;
+    }
+
+    public List<Poured> doses() {
+        return doses;
+    }
+
     /** What each drop did, in the order they were over. */
-    List<Dip> dips() {
+    public List<SideDip> dips() {
         return List.copyOf(dips.values());
     }
 
-    double startPercent() {
+    public double startPercent() {
         return startPercent;
     }
 
-    TopUpRule rule() {
+    public TopUpRule rule() {
         return rule;
     }
 
-    double ml() {
+    public double ml() {
         return broth.brothG();
     }
 
-    double saltG() {
+    public double saltG() {
         return saltG;
     }
 
-    double percent() {
+    public double percent() {
         return broth.brothG() <= 0 ? 0 : saltG / broth.brothG() * PERCENT;
     }
 
-    double lowestC() {
+    public double lowestC() {
         return lowestC;
     }
 
-    int lowestSecond() {
+    public int lowestSecond() {
         return lowestSecond;
     }
 
@@ -395,7 +432,7 @@ final class SideRun {
     }
 
     /** When broth and food first stand over the brim [s]; the least integer when they never do. */
-    int overBrimSecond() {
+    public int overBrimSecond() {
         return overBrimSecond;
     }
 }

@@ -1,4 +1,4 @@
-package org.livelyladle.core.evening;
+package org.livelyladle.core.kettle;
 
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toList;
@@ -7,11 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.TreeMap;
-import org.livelyladle.core.evening.SideEvening.Dose.Kind;
 import org.livelyladle.core.table.TableState;
 
 /** What people measured in a side and poured into it, up to a moment. */
-final class Found {
+public final class Found {
     /** What was poured by hand stands for what was to be poured so shortly before or after it [s]; memory. */
     private static final int AROUND = 300;
 
@@ -19,7 +18,7 @@ final class Found {
     private final Map<Integer, List<TableState.Reading>> read;
     private final NavigableMap<Integer, List<TableState.Pouring>> poured;
 
-    Found(String side, TableState state) {
+    public Found(String side, TableState state) {
         this.known = state.at();
         this.read = state.read().stream()
                 .filter(reading -> reading.side().equals(side))
@@ -47,10 +46,10 @@ final class Found {
                 && !poured.subMap(second - AROUND, true, second + AROUND, true).isEmpty();
     }
 
-    static Kind kind(TableState.Liquid what) {
+    static Pouring.Kind kind(TableState.Liquid what) {
         return switch (what) {
-            case WATER -> Kind.WATER;
-            case RESERVE -> Kind.RESERVE;
+            case WATER -> Pouring.Kind.WATER;
+            case RESERVE -> Pouring.Kind.RESERVE;
         };
     }
 }

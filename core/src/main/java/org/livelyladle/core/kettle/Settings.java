@@ -1,9 +1,8 @@
-package org.livelyladle.core.evening;
+package org.livelyladle.core.kettle;
 
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import org.livelyladle.core.evening.PotEvening.Phase;
 
 /**
  * The heat of a pot as a host sets it: few settings, each the mean of what its minutes take, so that as much energy goes in.
@@ -19,7 +18,7 @@ final class Settings {
     private Settings() {}
 
     /** @param minutes what each takes, in part of full [%] */
-    static List<Phase> of(List<Double> minutes) {
+    static List<HeatPhase> of(List<Double> minutes) {
         int count = minutes.size();
         double[] sum = new double[count + 1];
         double[] squares = new double[count + 1];
@@ -43,16 +42,16 @@ final class Settings {
         return phases(sum, from);
     }
 
-    private static List<Phase> phases(double[] sum, int[] from) {
-        List<Phase> phases = new ArrayList<>();
+    private static List<HeatPhase> phases(double[] sum, int[] from) {
+        List<HeatPhase> phases = new ArrayList<>();
         for (int until = from.length - 1; until > 0; until = from[until]) {
             int start = from[until];
             double percent = Math.round((sum[until] - sum[start]) / (until - start) / STEP) * STEP;
             int last = phases.size() - 1;
             if (last >= 0 && phases.get(last).percent() == percent) {
-                phases.set(last, new Phase(start, phases.get(last).toMinute(), percent));
+                phases.set(last, new HeatPhase(start, phases.get(last).toMinute(), percent));
             } else {
-                phases.add(new Phase(start, until, percent));
+                phases.add(new HeatPhase(start, until, percent));
             }
         }
         Collections.reverse(phases);

@@ -1,9 +1,8 @@
-package org.livelyladle.core.evening;
+package org.livelyladle.core.kettle;
 
 import java.util.Optional;
 import org.livelyladle.core.brief.SaltBand;
 import org.livelyladle.core.brief.TopUp;
-import org.livelyladle.core.evening.SideEvening.Dose.Kind;
 
 /**
  * What a side is topped up with: above its salt band water, inside it reserve, below it reserve seasoned to the middle,
@@ -14,7 +13,7 @@ import org.livelyladle.core.evening.SideEvening.Dose.Kind;
  * @param doseMl one cup, or less for a small side [ml]
  * @param reservePercent salt of the reserve [g per 100 g]
  */
-record TopUpRule(
+public record TopUpRule(
         TopUp policy,
         SaltBand band,
         boolean seasons,
@@ -24,21 +23,21 @@ record TopUpRule(
         double reservePercent) {
     private static final double PERCENT = 100;
 
-    /** A dose as poured [ml, g of salt stirred in]. */
-    record Pouring(Kind kind, double ml, double stirredG) {}
-
     Optional<Pouring> decide(double brothMl, double foodMl, double saltG) {
         if (brothMl > fillMl - doseMl || brothMl + foodMl + doseMl > roomyMl) {
             return Optional.empty();
         }
         double percent = saltG / brothMl * PERCENT;
         if (policy == TopUp.WATER || policy == TopUp.AUTO && percent > band.highPercent()) {
-            return Optional.of(new Pouring(Kind.WATER, doseMl, 0));
+            return Optional.of(new Pouring(Pouring.Kind.WATER, doseMl, 0));
         }
         double after = saltG + doseMl * reservePercent / PERCENT;
         double missing = band.middlePercent() / PERCENT * (brothMl + doseMl) - after;
         boolean bland = seasons && policy == TopUp.AUTO && percent < band.lowPercent() && missing > 0;
-        return Optional.of(bland ? new Pouring(Kind.SEASONED, doseMl, missing) : new Pouring(Kind.RESERVE, doseMl, 0));
+        return Optional.of(
+                bland
+                        ? new Pouring(Pouring.Kind.SEASONED, doseMl, missing)
+                        : new Pouring(Pouring.Kind.RESERVE, doseMl, 0));
     }
 
     /** Salt a bland side wants before anybody eats from it [g]. */

@@ -1,4 +1,4 @@
-package org.livelyladle.core.evening;
+package org.livelyladle.core.kettle;
 
 /**
  * A side that stands under its floor.
