@@ -6,15 +6,13 @@ const { plan } = useOpenParty()
 </script>
 
 <template>
-  <ul v-if="plan.table.now.warnings.length > 0" class="warnings" role="status" aria-label="To heed">
-    <li v-for="text in plan.table.now.warnings" :key="text">{{ text }}</li>
-  </ul>
+  <div v-if="plan.table.now.warnings.length > 0" class="warnings" role="status" aria-label="To heed">
+    <p v-for="text in plan.table.now.warnings" :key="text">{{ text }}</p>
+  </div>
 </template>
 
 <style scoped>
 .warnings {
-  list-style: none;
-  margin: 0;
   padding: 2px 0 2px 14px;
   border-left: 6px solid var(--warn);
   display: grid;

@@ -17,7 +17,7 @@ it('shows every warning however many there are, and of what merely moved the fir
 
   expect(
     mounted(TableWarnings)
-      .findAll('li')
+      .findAll('p')
       .map((line) => line.text()),
   ).toEqual(now.warnings)
   expect(foot.findAll('.said').map((line) => line.text())).toEqual(now.moved.slice(0, 2))

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask, NoConnection } from '@/api/client'
-import type { Brief, Plan, TablePlan } from '@/api/types'
+import { NoConnection } from '@/api/client'
+import type { Brief, TablePlan } from '@/api/types'
 import { latest } from '@/party/latest'
+import { planOf } from '@/party/planOf'
 import { useOpenParty } from '@/party/useOpenParty'
 import { EMPHASES } from './eating'
 
@@ -15,20 +16,12 @@ const open = ref(false)
 const others = ref(new Map<Emphasis, TablePlan>())
 const trouble = ref('')
 
-const planOf = (emphasis: Emphasis, signal: AbortSignal): Promise<Plan> =>
-  ask(
-    api.POST('/api/parties/{id}/plan', {
-      params: { path: { id: party.id } },
-      body: { ...brief.value, emphasis },
-      signal,
-    }),
-  )
-
 const look = latest<Emphasis, Map<Emphasis, TablePlan>>(
   async (current, signal) => {
     const found = new Map<Emphasis, TablePlan>()
     for (const { value } of EMPHASES)
-      if (value !== current) found.set(value, (await planOf(value, signal)).table)
+      if (value !== current)
+        found.set(value, (await planOf(party.id, { ...brief.value, emphasis: value }, signal)).table)
     return found
   },
   (found) => {

@@ -2,11 +2,13 @@
 import { computed, ref } from 'vue'
 import type { Drop, Moment } from '@/api/types'
 import { useOpenParty } from '@/party/useOpenParty'
-import { sideLabel } from '@/table/geometry'
+import { shortened, sideLabel } from '@/table/geometry'
 import { inTurns, putIn } from '@/table/stays'
 import { clockAfter } from '@/ui/time'
 import BrothStrip from './BrothStrip.vue'
 import SideLabel from './SideLabel.vue'
+import { movedBy } from './trial'
+import type { Trial } from './useTrial'
 import {
   fitting,
   labelOf,
@@ -31,8 +33,15 @@ const props = defineProps<{
   chosen?: string
   /** Where a rehearsal found the evening weak. */
   weak: Moment[]
+  /** What the drop that is held would come to. */
+  trial?: Trial
 }>()
-const emit = defineEmits<{ choose: [id: string]; move: [drop: Drop, minute: number] }>()
+const emit = defineEmits<{
+  choose: [id: string]
+  move: [drop: Drop, minute: number]
+  hold: [drop: Drop, minute: number]
+  letGo: []
+}>()
 
 const WIDTH = 780
 const BAND_PADDING = 4
@@ -108,7 +117,7 @@ function bandLabel(side: string, broth: string): { words: string; strong: boolea
   const lines = sideLabel(broth).lines.map((words) => ({ words, strong: true }))
   const twice = plan.value.broths.sides.filter((s) => s.brothName === broth).length > 1
   const pot = brief.value.pots.find((p) => p.sides.some((s) => s.id === side))
-  return twice && pot ? [...lines.slice(0, 2), { words: pot.name.slice(0, 16), strong: false }] : lines
+  return twice && pot ? [...lines.slice(0, 2), { words: shortened(pot.name, 16), strong: false }] : lines
 }
 const height = computed(() => {
   const last = bands.value.at(-1)
@@ -125,18 +134,41 @@ function press(event: PointerEvent, drop: Drop): void {
   drag.value = { drop, from: pointX(event), to: pointX(event) }
 }
 
+/** The half minute a drop is held over; none where it has hardly been moved. */
+function heldOver(gesture: { drop: Drop; from: number; to: number }): number | undefined {
+  const seconds = toSecond(scale.value, gesture.to) - toSecond(scale.value, gesture.from)
+  return Math.abs(seconds) < 45 ? undefined : Math.round((putIn(gesture.drop) + seconds) / 30) / 2
+}
+
 function slide(event: PointerEvent): void {
-  if (drag.value) drag.value.to = pointX(event)
+  if (!drag.value) return
+  drag.value.to = pointX(event)
+  const minute = heldOver(drag.value)
+  if (minute === undefined) emit('letGo')
+  else emit('hold', drag.value.drop, minute)
 }
 
 function release(): void {
   const gesture = drag.value
   drag.value = undefined
   if (!gesture) return
-  const seconds = toSecond(scale.value, gesture.to) - toSecond(scale.value, gesture.from)
-  if (Math.abs(seconds) < 45) emit('choose', gesture.drop.id)
-  else emit('move', gesture.drop, Math.round((putIn(gesture.drop) + seconds) / 30) / 2)
+  const minute = heldOver(gesture)
+  emit('letGo')
+  if (minute === undefined) emit('choose', gesture.drop.id)
+  else emit('move', gesture.drop, minute)
 }
+
+/** A gesture the device breaks off moves nothing. */
+function breakOff(): void {
+  drag.value = undefined
+  emit('letGo')
+}
+
+/** By id, where drops would go in that are moved by the one that is held [s]. */
+const moved = computed(() => {
+  const { drop, plan: after } = props.trial ?? {}
+  return new Map(drop && after ? movedBy(drop, plan.value, after).map((one) => [one.id, one.to]) : [])
+})
 
 const shift = (drop: Drop) => (drag.value?.drop.id === drop.id ? drag.value.to - drag.value.from : 0)
 const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putIn(drop) / 60) + minutes)
@@ -150,7 +182,21 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
     aria-label="Table sequence"
     @pointermove="slide"
     @pointerup="release"
+    @pointercancel="breakOff"
   >
+    <defs>
+      <marker
+        id="would-go"
+        viewBox="0 0 8 8"
+        refX="6"
+        refY="4"
+        markerWidth="6"
+        markerHeight="6"
+        orient="auto"
+      >
+        <path d="M0 0L8 4L0 8Z" class="would-head" />
+      </marker>
+    </defs>
     <g v-for="tick in ticks(plan.table.mealSeconds)" :key="tick">
       <line :x1="x(tick)" :x2="x(tick)" y1="16" :y2="height" class="tick" />
       <text v-if="tick % 1200 === 0" :x="x(tick)" y="12" class="time">
@@ -254,6 +300,15 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
           :y1="lens.y - 5.5"
           :y2="lens.y + 5.5"
           class="out"
+        />
+        <line
+          v-if="moved.has(lens.piece.drop.id)"
+          :x1="x(lens.piece.putIn)"
+          :x2="x(moved.get(lens.piece.drop.id) ?? 0)"
+          :y1="lens.y"
+          :y2="lens.y"
+          class="would"
+          marker-end="url(#would-go)"
         />
         <circle v-if="lens.piece.drop.pinned" :cx="x(lens.piece.putIn)" :cy="lens.y" r="4" class="pin" />
       </g>
@@ -361,6 +416,17 @@ svg {
 
 .lens.held {
   cursor: grabbing;
+}
+
+/* from where it goes in to where it would */
+.would {
+  stroke: var(--ink);
+  stroke-width: 1.6;
+  stroke-dasharray: 4 3;
+}
+
+.would-head {
+  fill: var(--ink);
 }
 
 .stem {

@@ -20,7 +20,10 @@ import GuestReading from './GuestReading.vue'
 import RehearsalPanel from './RehearsalPanel.vue'
 import ScorePanel from './ScorePanel.vue'
 import SequenceChart from './SequenceChart.vue'
+import { pinsWith, pinsWithout } from './trial'
+import TrialNote from './TrialNote.vue'
 import { useRehearsal } from './useRehearsal'
+import { useTrial } from './useTrial'
 
 /** Three readings of one plan: by side, by guest, by minder; how it is eaten above, what it scores below. */
 const READINGS = [
@@ -33,6 +36,7 @@ const second = defineModel<number>('second', { required: true })
 const { party, brief, plan, from: began } = useOpenParty()
 const { mobile } = useDisplay()
 const rehearsal = useRehearsal()
+const { trial, hold, end } = useTrial()
 const reading = ref<'SIDE' | 'GUEST' | 'MINDER'>('SIDE')
 const dialog = ref(false)
 const phones = ref(false)
@@ -81,13 +85,9 @@ const ending = computed(() => {
   return without ? `${said} Not for ${without}.` : said
 })
 
-const samePin = (d: Drop) => (pin: { cut: string; side: string; batch: number }) =>
-  pin.cut === d.cut && pin.side === d.homeSide && pin.batch === d.batch
-
 function pin(d: Drop, minute: number, toSide = d.side): void {
   party.edit('move a drop', (draft) => {
-    draft.decisions.drops = draft.decisions.drops.filter((p) => !samePin(d)(p))
-    draft.decisions.drops.push({ cut: d.cut, side: d.homeSide, batch: d.batch, toSide, minute })
+    draft.decisions.drops = pinsWith(draft.decisions.drops, d, minute, toSide)
   })
 }
 
@@ -101,7 +101,7 @@ function show(moment: Moment): void {
 
 function free(d: Drop): void {
   party.edit('free a drop', (draft) => {
-    draft.decisions.drops = draft.decisions.drops.filter((p) => !samePin(d)(p))
+    draft.decisions.drops = pinsWithout(draft.decisions.drops, d)
   })
 }
 </script>
@@ -155,9 +155,13 @@ function free(d: Drop): void {
       v-model:second="second"
       :chosen="chosen"
       :weak="rehearsal.moments.value"
+      :trial="trial"
       @choose="chosen = $event"
       @move="pin"
+      @hold="hold"
+      @let-go="end"
     />
+    <TrialNote v-if="trial" :trial="trial" />
     <DropDetail
       v-if="drop"
       :drop="drop"

@@ -186,7 +186,7 @@ class LiveIT extends BrowserTest {
         laptop.getByLabel(Pattern.compile("^Temperature of")).fill("45");
         chip(laptop, "Record").click();
         for (Page screen : List.of(laptop, phone)) {
-            shows(screen, ".foot", Pattern.compile("is at \\d\\d.* °C: nothing raw goes in for"));
+            shows(screen, ".warnings", Pattern.compile("is at \\d\\d.* °C: nothing raw goes in for"));
         }
         wall.context().close();
     }

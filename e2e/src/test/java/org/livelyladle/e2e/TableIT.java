@@ -3,11 +3,14 @@ package org.livelyladle.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonArray;
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Tag;
@@ -77,6 +80,31 @@ class TableIT extends BrowserTest {
         assertThat(button("Our own, noodles last")).isVisible();
         button("Undo: drag a course").click();
         assertThat(button("Flavour builders first, noodles last")).isVisible();
+    }
+
+    @Test
+    void aDropThatIsHeldElsewhereTellsWhatItWouldMoveBeforeItIsLetGo() {
+        go("table");
+        Locator drop = page.locator(".lens", new Page.LocatorOptions().setHasText("Napa cabbage"))
+                .first();
+        BoundingBox box = drop.locator(".grip").boundingBox();
+        page.mouse().move(box.x + 5, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + 85, box.y + box.height / 2, new Mouse.MoveOptions().setSteps(4));
+        Locator trial = page.locator(".trial");
+
+        assertThat(trial).containsText(Pattern.compile("Napa cabbage in at \\d\\d:\\d\\d"));
+        assertThat(trial).containsText(Pattern.compile("moves|nothing else moves"));
+        assertThat(drops(brief())).isEmpty();
+        page.mouse().up();
+        assertThat(trial).hasCount(0);
+        assertThat(page.locator(".lens[aria-label$=', pinned']")).hasCount(1);
+        awaitSaved(page);
+        assertThat(drops(brief())).hasSize(1);
+    }
+
+    private static JsonArray drops(JsonObject brief) {
+        return brief.getAsJsonObject("decisions").getAsJsonArray("drops");
     }
 
     @Test

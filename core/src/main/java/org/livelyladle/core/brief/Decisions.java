@@ -149,7 +149,7 @@ public record Decisions(
     public record DropPin(
             String cut,
             String side,
-            @Within(min = 1, max = 50) int batch,
+            @Within(min = 1, max = 1000) int batch,
             String toSide,
             @Within(min = -30, max = 300) double minute) {
         private static final Ranges RANGES = Ranges.of(DropPin.class);

@@ -12,11 +12,17 @@ final class Placing {
     /** Frozen food draws some 585 J/g to the floor, chilled 280. */
     static final double FROZEN_COUNTS = 2.1;
 
-    static final Comparator<Placing> IN_ORDER = Comparator.comparingInt((Placing placing) -> placing.ideal)
-            .thenComparing(placing -> placing.batch.cut().id())
+    private static final Comparator<Placing> BY_NAME = Comparator.comparing(
+                    (Placing placing) -> placing.batch.cut().id())
             .thenComparing(placing -> placing.batch.side().id())
             .thenComparing(placing -> placing.batch.number())
             .thenComparing(placing -> placing.batch.servings().get(0).guest());
+    /** By the moment that the order of eating wants. */
+    static final Comparator<Placing> IN_ORDER =
+            Comparator.comparingInt((Placing placing) -> placing.ideal).thenComparing(BY_NAME);
+    /** By the moment they go in. */
+    static final Comparator<Placing> IN_TIME =
+            Comparator.comparingInt((Placing placing) -> placing.putIn).thenComparing(BY_NAME);
 
     final Batch batch;
     /** What cools the side, as food from the fridge; of dipped slices one each [g]. */

@@ -77,6 +77,17 @@ final class Sequencer {
         return put(board.kept(batch, putIn, linger, pinned));
     }
 
+    /** Lays a batch where it was on another board, to stay there; as near to that as can be where something is in its way. */
+    void stay(Placing was) {
+        Placing placing = board.placing(was.batch);
+        placing.linger = was.linger;
+        if (!put(placing, was.counted())) {
+            unplaced.add(was.batch);
+        } else if (placing.putIn == was.putIn) {
+            placing.inertia = Double.MAX_VALUE;
+        }
+    }
+
     void place(List<Batch> batches) {
         batches.stream().map(board::placing).sorted(Placing.IN_ORDER).forEach(placing -> {
             if (!put(placing)) {
@@ -92,25 +103,31 @@ final class Sequencer {
 
     /** Whether it would find a place. */
     boolean fits(Batch batch) {
-        return nearest(board.placing(batch)).isPresent();
+        Placing placing = board.placing(batch);
+        return nearest(placing, placing.ideal).isPresent();
     }
 
     private boolean put(Placing placing) {
-        Optional<Integer> time = nearest(placing);
+        return put(placing, placing.ideal);
+    }
+
+    private boolean put(Placing placing, int wanted) {
+        Optional<Integer> time = nearest(placing, wanted);
         time.ifPresent(second -> board.lay(placing, second));
         return time.isPresent();
     }
 
-    private Optional<Integer> nearest(Placing placing) {
+    /** The free put-in time next to one that is wanted, both counted as if it did not linger but the answer [s]. */
+    private Optional<Integer> nearest(Placing placing, int wanted) {
         Patience.check();
         if (board.neverTakes(placing)) {
             return Optional.empty();
         }
         int first = board.soonest(placing);
         int last = board.latest(placing);
-        for (int shift = 0; placing.ideal + shift <= last || placing.ideal - shift >= first; shift += GRID) {
-            int later = placing.ideal + shift;
-            int sooner = placing.ideal - shift;
+        for (int shift = 0; wanted + shift <= last || wanted - shift >= first; shift += GRID) {
+            int later = wanted + shift;
+            int sooner = wanted - shift;
             if (later >= first && later <= last && isFree(placing, later)) {
                 return Optional.of(later - placing.linger);
             }

@@ -108,14 +108,20 @@ public final class TablePlanner {
         Batcher batcher = new Batcher(brief, plans, limits, windows, order, -Board.PRELOAD_SECONDS);
         EndingPlan ending = new EndingPlanner(brief, catalogue, allocation, portions, minders).plan();
         Rescue rescue = new Rescue(brief.sides(), allocation, batcher);
-        Sequencer sequencer = sequence(batches(demands, allocation, batcher, rescue), allocation, ending);
+        Sequencer sequencer = sequencer(ending);
+        sequencer.place(batches(demands, allocation, batcher, rescue));
+        if (care == Care.FULL) {
+            sequencer.search();
+        }
         sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
         if (!rescue.left().isEmpty()) {
-            rescue.place(sequencer);
-            if (care == Care.FULL) {
-                sequencer.improve();
-            }
-            rescue.place(sequencer);
+            placeTheRest(rescue, sequencer);
+        }
+        Map<DropPin, List<Batch>> pinned = pinned(sequencer);
+        if (!pinned.isEmpty()) {
+            sequencer = around(pinned, sequencer, allocation, ending);
+            sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
+            placeTheRest(rescue, sequencer);
         }
         return new Arranged(sequencer, allocation, batcher, order, ending, demands, rescue.left());
     }
@@ -152,23 +158,41 @@ public final class TablePlanner {
         return batches;
     }
 
-    private Sequencer sequence(List<Batch> batches, SideAllocator.Allocation allocation, @Nullable EndingPlan ending) {
-        Sequencer sequencer = new Sequencer(new Board(brief, plans, limits, minders, ending, -Board.PRELOAD_SECONDS));
-        List<Batch> free = new ArrayList<>();
-        Map<DropPin, List<Batch>> pinned = new LinkedHashMap<>();
-        for (Batch batch : batches) {
-            pinOf(batch)
-                    .ifPresentOrElse(
-                            pin -> pinned.computeIfAbsent(pin, p -> new ArrayList<>())
-                                    .add(batch),
-                            () -> free.add(batch));
-        }
-        pinned.forEach((pin, own) -> fix(sequencer, own, pin, allocation));
-        sequencer.place(free);
+    private void placeTheRest(Rescue rescue, Sequencer sequencer) {
+        rescue.place(sequencer);
         if (care == Care.FULL) {
-            sequencer.search();
+            sequencer.improve();
         }
+        rescue.place(sequencer);
+    }
+
+    /** What the host pinned, as far as there is such a drop. */
+    private Map<DropPin, List<Batch>> pinned(Sequencer unpinned) {
+        Map<DropPin, List<Batch>> pinned = new LinkedHashMap<>();
+        unpinned.placed()
+                .forEach(placing -> pinOf(placing.batch)
+                        .ifPresent(pin -> pinned.computeIfAbsent(pin, p -> new ArrayList<>())
+                                .add(placing.batch)));
+        return pinned;
+    }
+
+    /** What the host pins goes where it is to go; all else stays where it would be without, as far as it can. */
+    private Sequencer around(
+            Map<DropPin, List<Batch>> pinned,
+            Sequencer unpinned,
+            SideAllocator.Allocation allocation,
+            @Nullable EndingPlan ending) {
+        Sequencer sequencer = sequencer(ending);
+        pinned.forEach((pin, own) -> fix(sequencer, own, pin, allocation));
+        unpinned.placed().stream()
+                .filter(placing -> pinOf(placing.batch).isEmpty())
+                .sorted(Placing.IN_TIME)
+                .forEach(sequencer::stay);
         return sequencer;
+    }
+
+    private Sequencer sequencer(@Nullable EndingPlan ending) {
+        return new Sequencer(new Board(brief, plans, limits, minders, ending, -Board.PRELOAD_SECONDS));
     }
 
     private Optional<DropPin> pinOf(Batch batch) {
