@@ -11,7 +11,7 @@ const { waiting, update } = useUpdate()
   <v-app>
     <BrothPatterns />
     <router-view />
-    <button v-if="waiting" type="button" class="chip solid newer" @click="update">
+    <button v-if="waiting && !$route.meta.undisturbed" type="button" class="chip solid newer" @click="update">
       A newer version is here: change to it
     </button>
   </v-app>

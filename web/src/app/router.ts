@@ -27,6 +27,8 @@ export const router = createRouter({
     {
       path: '/party/:id/live',
       component: () => import('@/live/LivePage.vue'),
+      // with wet hands nothing lies over the orders that is not one
+      meta: { undisturbed: true },
       props: (route) => ({ id: String(route.params.id), minder: String(route.query.minder ?? '') }),
     },
     {

@@ -21,4 +21,13 @@ const { plan } = useOpenParty()
   line-height: 1.3;
   font-weight: 600;
 }
+
+/* the order below stays whole on a phone */
+@media (max-width: 839px) {
+  .warnings {
+    font-size: 15px;
+    line-height: 1.25;
+    gap: 2px;
+  }
+}
 </style>

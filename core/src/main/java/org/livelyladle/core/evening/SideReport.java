@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.TopUp;
 import org.livelyladle.core.evening.SideEvening.Dose;
+import org.livelyladle.core.kettle.Flows;
 import org.livelyladle.core.kettle.Pouring;
 import org.livelyladle.core.kettle.SideRun;
 import org.livelyladle.core.measure.Figure;
@@ -56,7 +57,7 @@ record SideReport(SideRun run, Ledger ledger, KitchenText text) {
     }
 
     private Figure level() {
-        SideRun.Flows flows = run.flows();
+        Flows flows = run.flows();
         return ledger.figure("evening.level." + run.plan().side(), run.ml(), "ml", text.millilitres(run.ml()))
                 .by(
                         run.plan().brothName() + " at the finish",

@@ -1,7 +1,6 @@
 package org.livelyladle.core.kettle;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,45 +23,6 @@ public final class SideRun {
 
     private static final double PERCENT = 100;
     private static final int MINUTE = 60;
-
-    /** Everything that came and went, so that the level adds up [ml], and salt stirred in [g]. */
-    public static final class Flows {
-        private double evaporated;
-        private double ladled;
-        private double clung;
-        private double takenUp;
-        private double given;
-        private double saltStirredG;
-        private final Map<Pouring.Kind, Double> poured = new EnumMap<>(Pouring.Kind.class);
-
-        public double evaporated() {
-            return evaporated;
-        }
-
-        public double ladled() {
-            return ladled;
-        }
-
-        public double clung() {
-            return clung;
-        }
-
-        public double takenUp() {
-            return takenUp;
-        }
-
-        public double given() {
-            return given;
-        }
-
-        public double saltStirredG() {
-            return saltStirredG;
-        }
-
-        public double poured(Pouring.Kind kind) {
-            return poured.getOrDefault(kind, 0.0);
-        }
-    }
 
     /** A dose poured at a minute. */
     public record Poured(int minute, Pouring pouring) {}

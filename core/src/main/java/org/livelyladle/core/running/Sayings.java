@@ -1,11 +1,13 @@
 package org.livelyladle.core.running;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.summingDouble;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Side;
@@ -85,9 +87,15 @@ record Sayings(
                     .min()
                     .orElse(Integer.MAX_VALUE);
             for (SideAccess.Closed closed : side.closedTo()) {
-                List<String> food = running.state().begun().stream()
+                Map<String, Double> inside = running.state().begun().stream()
                         .filter(drop -> drop.side().equals(side.side()))
-                        .flatMap(drop -> inside(drop, fell, closed.guest()).stream())
+                        .collect(groupingBy(
+                                Drop::name,
+                                LinkedHashMap::new,
+                                summingDouble(drop -> inside(drop, fell, closed.guest()))));
+                List<String> food = inside.entrySet().stream()
+                        .filter(one -> one.getValue() > 0)
+                        .map(one -> text.grams(one.getValue()) + " of " + KitchenText.lower(one.getKey()))
                         .toList();
                 if (closed.barrier() == SideAccess.Barrier.FELL_IN && !food.isEmpty()) {
                     spoiled.add("Spoiled for "
@@ -99,13 +107,12 @@ record Sayings(
         return spoiled.stream();
     }
 
-    /** What a guest was to get of it when it was in the broth. */
-    private Optional<String> inside(Drop drop, int second, String guest) {
-        double grams = drop.inBroth().stream()
+    /** What a guest was to get of it when it was in the broth [g]. */
+    private static double inside(Drop drop, int second, String guest) {
+        return drop.inBroth().stream()
                 .filter(stay -> stay.isInside(second))
                 .mapToDouble(stay -> stay.gramsOf(guest))
                 .sum();
-        return grams > 0 ? Optional.of(text.grams(grams) + " of " + KitchenText.lower(drop.name())) : Optional.empty();
     }
 
     private Stream<String> cold(Now.SideNow side) {

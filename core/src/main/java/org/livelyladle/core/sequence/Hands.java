@@ -6,7 +6,7 @@ import java.util.Map;
 /** Who holds something into a pot over the evening: only so many reach it at once. */
 final class Hands {
     /** People who dip at one pot at the same time; common practice. */
-    private static final int MOST_AT_A_POT = 6;
+    static final int MOST_AT_A_POT = 6;
 
     private final Map<String, int[]> atPot = new HashMap<>();
     private final int length;

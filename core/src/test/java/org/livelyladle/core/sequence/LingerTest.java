@@ -36,7 +36,7 @@ class LingerTest {
 
     @Test
     void someOfAnEveningLingers() {
-        assertThat(SmallTable.random(13).placed()).anySatisfy(placing -> {
+        assertThat(SeededTable.random(13).placed()).anySatisfy(placing -> {
             assertThat(placing.linger).isPositive();
             assertThat(placing.firstOut()).isEqualTo(placing.putIn + placing.linger + placing.batch.offset());
         });

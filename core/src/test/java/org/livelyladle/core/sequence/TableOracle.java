@@ -24,7 +24,8 @@ import java.util.stream.LongStream;
  *
  * <p>Each batch has one variable, its put-in time t on the five-second grid, out of those at which it would be allowed if
  * nothing else were on the table (presence, meal, ending, H6 by its fixed stay). Then: room (H2) and baskets (H4) of a side
- * are cumulative over stays; who holds a slice or a basket holds no other of that kind (no overlap); the cold load of a
+ * are cumulative over stays, and so are the people who dip at a pot; who holds a slice or a basket, for oneself or a child,
+ * holds no other of that kind (no overlap); the cold load of a
  * side (H3) is a server: each put-in of g grams is served for g / rate, one after the other, and is done limit / rate after
  * it went in, which is the leaking bucket said otherwise, since with one deadline for all, first come first served loses
  * nothing. Bites follow from t. For bites b and p of one guest a literal says that p comes before b; b counts unless nine
@@ -51,7 +52,7 @@ public final class TableOracle {
 
     private record Bite(int placing, int offset, double grams) {}
 
-    private final SmallTable table;
+    private final SeededTable table;
     private final List<Placing> placed;
     private final CpModel model = new CpModel();
     /** When bites of each count from, how much sooner it goes in, and when that is [s]. */
@@ -61,13 +62,13 @@ public final class TableOracle {
     private final List<IntVar> putIn = new ArrayList<>();
     private final IntVar wait;
 
-    private TableOracle(SmallTable table) {
+    private TableOracle(SeededTable table) {
         this.table = table;
         this.placed = table.placed();
         this.wait = model.newIntVar(0, table.longestWait(), "wait");
     }
 
-    public static Bounds solve(SmallTable table, int workers, double deterministicTime) {
+    public static Bounds solve(SeededTable table, int workers, double deterministicTime) {
         return new TableOracle(table).solve(workers, deterministicTime);
     }
 
@@ -103,6 +104,7 @@ public final class TableOracle {
         order();
         room();
         hands();
+        reach();
         cold();
         for (int guest = 0; guest < table.brief.guests().size(); guest++) {
             waits(guest);
@@ -201,15 +203,35 @@ public final class TableOracle {
     }
 
     private void hands() {
+        Minders minders = new Minders(table.brief);
         Map<String, List<IntervalVar>> held = new HashMap<>();
         for (int p = 0; p < placed.size(); p++) {
             Placing placing = placed.get(p);
             if (!placing.shared) {
-                held.computeIfAbsent(placing.eaters[0] + " " + placing.byHand, key -> new ArrayList<>())
+                String holder = minders.holder(
+                        table.brief.guests().get(placing.eaters[0]).id());
+                held.computeIfAbsent(holder + " " + placing.byHand, key -> new ArrayList<>())
                         .add(stay(p, placing.before));
             }
         }
         held.values().forEach(model::addNoOverlap);
+    }
+
+    /** Those who hold something into a pot, to the end of the step of the grid on which they are done. */
+    private void reach() {
+        Map<String, CumulativeConstraint> hands = new HashMap<>();
+        for (int p = 0; p < placed.size(); p++) {
+            Placing placing = placed.get(p);
+            if (placing.byHand) {
+                long seconds = placing.before + placing.duration + (long) TablePlanner.GRID_SECONDS;
+                String pot = table.brief.potOf(placing.batch.side().id()).id();
+                hands.computeIfAbsent(pot, id -> model.addCumulative(Hands.MOST_AT_A_POT))
+                        .addDemand(
+                                model.newFixedSizeIntervalVar(
+                                        LinearExpr.affine(putIn.get(p), 1, -placing.before), seconds, "dip" + p),
+                                1);
+            }
+        }
     }
 
     private void cold() {

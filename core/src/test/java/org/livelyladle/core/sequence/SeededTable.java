@@ -22,21 +22,18 @@ import org.livelyladle.core.portions.PortionPlanner;
 import org.livelyladle.core.sides.SidePlanner;
 import org.livelyladle.core.sides.Sides;
 
-/**
- * A seeded table of up to six guests, three sides and five foods, sequenced, with all that is needed to sequence the same
- * batches otherwise.
- */
-public final class SmallTable {
+/** A seeded table, sequenced, with all that is needed to sequence the same batches otherwise. */
+public final class SeededTable {
     private static final int MOST_DROPS = 14;
     private static final SideLimits LIMITS = SideLimits.without(Set.of());
 
-    private final long seed;
+    private final String name;
     final Brief brief;
     final Sides sides;
     final TablePlanner.Arranged arranged;
 
-    private SmallTable(long seed, Brief brief) {
-        this.seed = seed;
+    private SeededTable(String name, Brief brief) {
+        this.name = name;
         this.brief = brief;
         Catalogue catalogue = Catalogue.builtIn();
         KitchenText text = new KitchenText(brief.units(), brief.currency());
@@ -46,27 +43,35 @@ public final class SmallTable {
                 .arrange(new PortionPlanner(brief, catalogue, new Ledger(), text).plan());
     }
 
-    /** The first of those on which everything finds a place, in at most {@value #MOST_DROPS} drops. */
-    public static Stream<SmallTable> first(int count) {
+    /** Of a party that is known. */
+    public static SeededTable of(Brief brief) {
+        return new SeededTable(brief.title(), brief);
+    }
+
+    /** The first of up to six guests on which everything finds a place, in at most {@value #MOST_DROPS} drops. */
+    public static Stream<SeededTable> small(int count) {
         return LongStream.iterate(0, seed -> seed + 1)
-                .mapToObj(SmallTable::random)
+                .mapToObj(SeededTable::random)
                 .filter(table -> table.isServedInFull() && table.drops() <= MOST_DROPS)
                 .limit(count);
     }
 
-    static SmallTable random(long seed) {
+    /** The first of nine to twenty guests on which everything finds a place. */
+    public static Stream<SeededTable> large(int count) {
+        return LongStream.iterate(0, seed -> seed + 1)
+                .mapToObj(SeededTable::ofMany)
+                .filter(SeededTable::isServedInFull)
+                .limit(count);
+    }
+
+    /** Up to six guests, three sides and seven foods. */
+    static SeededTable random(long seed) {
         Random random = new Random(seed);
         Briefs briefs = new Briefs();
         briefs.mealMinutes = 45 + 15 * random.nextInt(3);
-        briefs.order = List.of(SchoolOfOrder.HARD_FIRST, SchoolOfOrder.GREENS_FIRST, SchoolOfOrder.BALLS_FIRST)
-                .get(random.nextInt(3));
-        int guests = 2 + random.nextInt(5);
-        for (int i = 0; i < guests; i++) {
-            Guest guest = Briefs.guest("g" + i);
-            briefs.guests.add(random.nextInt(6) > 0 ? guest : Records.with(guest, "arrivesAfterMinutes", 15));
-        }
-        List<String> broths = new ArrayList<>(List.of("kelp-shiitake", "smoked-tomato", "ginger-chicken"));
-        Collections.shuffle(broths, random);
+        briefs.order = order(random);
+        seat(briefs, 2 + random.nextInt(5), random);
+        List<String> broths = broths(random);
         int sides = 1 + random.nextInt(3);
         briefs.pots.add(Briefs.pot(
                 "pot",
@@ -78,7 +83,43 @@ public final class SmallTable {
         List<String> menu = new ArrayList<>(Briefs.plain().menu);
         Collections.shuffle(menu, random);
         briefs.menu.addAll(menu.subList(0, 5 + random.nextInt(3)));
-        return new SmallTable(seed, briefs.build());
+        return new SeededTable("table " + seed, briefs.build());
+    }
+
+    /** A pot of two sides for each five, and one food of each kind. */
+    private static SeededTable ofMany(long seed) {
+        Random random = new Random(seed);
+        Briefs briefs = new Briefs();
+        briefs.mealMinutes = 90 + 15 * random.nextInt(3);
+        briefs.order = order(random);
+        int guests = 9 + random.nextInt(12);
+        seat(briefs, guests, random);
+        for (int pot = 0; pot < (guests + 4) / 5; pot++) {
+            briefs.pots.add(Briefs.pot(
+                    "pot" + pot,
+                    (4 + random.nextInt(3)) * 1000,
+                    broths(random).subList(0, 2).toArray(String[]::new)));
+        }
+        briefs.menu.addAll(Briefs.plain().menu);
+        return new SeededTable("many " + seed, briefs.build());
+    }
+
+    private static SchoolOfOrder order(Random random) {
+        return List.of(SchoolOfOrder.HARD_FIRST, SchoolOfOrder.GREENS_FIRST, SchoolOfOrder.BALLS_FIRST)
+                .get(random.nextInt(3));
+    }
+
+    private static void seat(Briefs briefs, int guests, Random random) {
+        for (int i = 0; i < guests; i++) {
+            Guest guest = Briefs.guest("g" + i);
+            briefs.guests.add(random.nextInt(6) > 0 ? guest : Records.with(guest, "arrivesAfterMinutes", 15));
+        }
+    }
+
+    private static List<String> broths(Random random) {
+        List<String> broths = new ArrayList<>(List.of("kelp-shiitake", "smoked-tomato", "ginger-chicken"));
+        Collections.shuffle(broths, random);
+        return broths;
     }
 
     /** Nothing on it yet. */
@@ -90,8 +131,8 @@ public final class SmallTable {
         return arranged.sequencer().placed();
     }
 
-    public long seed() {
-        return seed;
+    public String name() {
+        return name;
     }
 
     /** Batches of a cut in a side that go by one number are one drop. */
