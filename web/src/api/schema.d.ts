@@ -3760,7 +3760,7 @@ export interface components {
         };
         SideAccessClosed: {
             /** @enum {string} */
-            barrier: "REACH" | "BROTH" | "SPLASH" | "HEAT" | "WENT_IN" | "FELL_IN" | "OTHERS_FOOD";
+            barrier: "REACH" | "BROTH" | "SPLASH" | "HEAT" | "WENT_IN" | "FELL_IN" | "FELL_BESIDE" | "OTHERS_FOOD";
             guest: string;
             reason: string;
         };

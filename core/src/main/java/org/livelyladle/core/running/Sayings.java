@@ -69,7 +69,7 @@ record Sayings(
     private Stream<String> closed(Now.SideNow side) {
         Map<String, List<String>> guests = new LinkedHashMap<>();
         side.closedTo().stream()
-                .filter(one -> one.barrier() == SideAccess.Barrier.FELL_IN)
+                .filter(one -> one.barrier().isFall())
                 .forEach(one -> guests.computeIfAbsent(one.reason(), reason -> new ArrayList<>())
                         .add(brief.guest(one.guest()).orElseThrow().name()));
         return guests.entrySet().stream()
@@ -81,12 +81,8 @@ record Sayings(
     private Stream<String> spoiled(List<Now.SideNow> sides) {
         List<String> spoiled = new ArrayList<>();
         for (Now.SideNow side : sides) {
-            int fell = running.state().fellIn().stream()
-                    .filter(fall -> fall.side().equals(side.side()) && fall.at() > at() - TableFold.SAID_FOR)
-                    .mapToInt(TableState.FellIn::at)
-                    .min()
-                    .orElse(Integer.MAX_VALUE);
             for (SideAccess.Closed closed : side.closedTo()) {
+                int fell = fell(side.side(), closed.barrier());
                 Map<String, Double> inside = running.state().begun().stream()
                         .filter(drop -> drop.side().equals(side.side()))
                         .collect(groupingBy(
@@ -97,7 +93,7 @@ record Sayings(
                         .filter(one -> one.getValue() > 0)
                         .map(one -> text.grams(one.getValue()) + " of " + KitchenText.lower(one.getKey()))
                         .toList();
-                if (closed.barrier() == SideAccess.Barrier.FELL_IN && !food.isEmpty()) {
+                if (!food.isEmpty()) {
                     spoiled.add("Spoiled for "
                             + brief.guest(closed.guest()).orElseThrow().name() + ": " + String.join(", ", food)
                             + "; planned once more, if the kitchen has more");
@@ -105,6 +101,21 @@ record Sayings(
             }
         }
         return spoiled.stream();
+    }
+
+    /** When something lately fell in that may have closed a side, into it or beside it; never where none did [s]. */
+    private int fell(String side, SideAccess.Barrier barrier) {
+        return running.state().fellIn().stream()
+                .filter(fall -> fall.at() > at() - TableFold.SAID_FOR)
+                .filter(fall -> switch (barrier) {
+                    case FELL_IN -> fall.side().equals(side);
+                    case FELL_BESIDE ->
+                        !fall.side().equals(side) && brief.potOf(fall.side()).equals(brief.potOf(side));
+                    default -> false;
+                })
+                .mapToInt(TableState.FellIn::at)
+                .min()
+                .orElse(Integer.MAX_VALUE);
     }
 
     /** What a guest was to get of it when it was in the broth [g]. */

@@ -56,8 +56,15 @@ public final class SideAccess {
         WENT_IN,
         /** What fell into it and was not meant for it. */
         FELL_IN,
+        /** What fell into a neighbouring side of the pot, and splashes. */
+        FELL_BESIDE,
         /** What others cook in it. */
-        OTHERS_FOOD
+        OTHERS_FOOD;
+
+        /** It came with something that fell in and was not meant to. */
+        public boolean isFall() {
+            return this == FELL_IN || this == FELL_BESIDE;
+        }
     }
 
     /**
@@ -100,11 +107,13 @@ public final class SideAccess {
         }
         if (!brief.decisions().acceptsSplash(guest, pot)) {
             for (Side other : pot.sides()) {
-                for (Content content : heldBy(other)) {
-                    List<Need> splash = Needs.brokenBySplash(guest, content);
+                for (Came one : heldBy(other)) {
+                    List<Need> splash = Needs.brokenBySplash(guest, one.content());
                     if (!splash.isEmpty()) {
-                        return closed(
-                                guest, Barrier.SPLASH, "splashes from the next side: " + Needs.labels(splash, content));
+                        String labels = Needs.labels(splash, one.content());
+                        return one.fell()
+                                ? closed(guest, Barrier.FELL_BESIDE, "what fell into the next side splashes: " + labels)
+                                : closed(guest, Barrier.SPLASH, "splashes from the next side: " + labels);
                     }
                 }
             }
@@ -115,9 +124,10 @@ public final class SideAccess {
         return Optional.empty();
     }
 
-    private List<Content> heldBy(Side side) {
-        List<Content> held = new ArrayList<>(List.of(contents.get(side.id())));
-        came.getOrDefault(side.id(), List.of()).forEach(one -> held.add(one.content()));
+    /** Its broth, then what came into it. */
+    private List<Came> heldBy(Side side) {
+        List<Came> held = new ArrayList<>(List.of(new Came(contents.get(side.id()), false)));
+        held.addAll(came.getOrDefault(side.id(), List.of()));
         return held;
     }
 
