@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -341,6 +342,15 @@ public record Brief(
     /** The same party with other pots on the table. */
     public Brief setting(List<Pot> pots) {
         return changed(draft -> draft.pots = pots);
+    }
+
+    /** The same party, its menu and its pots by their ids: in which order a host named them decides nothing. */
+    public Brief inCanonicalOrder() {
+        return changed(draft -> {
+            draft.menu =
+                    menu.stream().sorted(Comparator.comparing(MenuItem::cut)).toList();
+            draft.pots = pots.stream().sorted(Comparator.comparing(Pot::id)).toList();
+        });
     }
 
     /** The same party sitting so long [min]. */

@@ -20,7 +20,7 @@ import org.livelyladle.core.table.Cue;
  */
 record Busy(String name, int cues, int most, int mostAt) {
     private static final int ONE_CUE_SECONDS = 20;
-    private static final int TWO_MINUTES = 120;
+    static final int TWO_MINUTES = 120;
 
     /** @param cues by time */
     static Busy of(Brief brief, List<Cue> cues) {

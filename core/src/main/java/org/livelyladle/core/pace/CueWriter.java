@@ -3,9 +3,7 @@ package org.livelyladle.core.pace;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
@@ -51,6 +49,8 @@ final class CueWriter {
     private final Catalogue catalogue;
     private final Sequence sequence;
     private final List<Cue> cues = new ArrayList<>();
+    /** What is done to a broth or for the table at some moment that suits. */
+    private final List<Cue> canWait = new ArrayList<>();
 
     CueWriter(Brief brief, Catalogue catalogue, Sequence sequence) {
         this.brief = brief;
@@ -61,7 +61,6 @@ final class CueWriter {
     List<Cue> write(List<PotEvening> pots) {
         sequence.drops().forEach(this::drop);
         brief.sides().stream().filter(this::isRounds).forEach(this::liftOut);
-        Map<String, List<Integer>> visits = visits();
         pots.forEach(this::pot);
         brief.sides().forEach(this::skim);
         sequence.soupRounds().forEach(this::soup);
@@ -69,32 +68,16 @@ final class CueWriter {
         if (sequence.ending() != null) {
             ending(sequence.ending());
         }
-        cues.replaceAll(cue -> cue.drop() == null && cue.act() != Cue.Act.ENDING ? onAVisit(cue, visits) : cue);
+        QuietMoments moments = new QuietMoments(brief, cues);
+        canWait.stream()
+                .sorted(Comparator.comparingInt(Cue::at))
+                .map(moments::settle)
+                .forEach(cues::add);
         cues.sort(Comparator.comparingInt(Cue::at)
                 .thenComparing(Cue::act)
                 .thenComparing(cue -> Objects.requireNonNullElse(cue.drop(), ""))
                 .thenComparing(Cue::side));
         return cues;
-    }
-
-    /** When minders are at each pot for its food, in order of time. */
-    private Map<String, List<Integer>> visits() {
-        Map<String, List<Integer>> visits = new TreeMap<>();
-        cues.stream()
-                .filter(cue -> cue.act() != Cue.Act.DIP_FOR)
-                .sorted(Comparator.comparingInt(Cue::at))
-                .forEach(cue -> visits.computeIfAbsent(brief.potOf(cue.side()).id(), pot -> new ArrayList<>())
-                        .add(cue.at()));
-        return visits;
-    }
-
-    /** What can wait is done when somebody is at the pot anyway. */
-    private Cue onAVisit(Cue cue, Map<String, List<Integer>> visits) {
-        return visits.getOrDefault(brief.potOf(cue.side()).id(), List.of()).stream()
-                .filter(at -> at >= cue.at() && at <= cue.latest())
-                .findFirst()
-                .map(at -> new Cue(at, cue.latest(), cue.minder(), cue.act(), cue.drop(), cue.side(), cue.text()))
-                .orElse(cue);
     }
 
     private void drop(Drop drop) {
@@ -174,7 +157,7 @@ final class CueWriter {
     /** Where somebody ladles for all; else eaters help themselves. */
     private void soup(SoupRound round) {
         if (round.minder() != null) {
-            cues.add(new Cue(
+            canWait.add(new Cue(
                     round.at(),
                     round.until(),
                     round.minder(),
@@ -196,7 +179,7 @@ final class CueWriter {
             return;
         }
         Drop first = later.get(0);
-        cues.add(new Cue(
+        canWait.add(new Cue(
                 half - BROTH_PATIENCE,
                 half,
                 sequence.minders().get(brief.potOf(first.side()).id()),
@@ -285,7 +268,7 @@ final class CueWriter {
     }
 
     private void broth(int at, @Nullable String minder, Cue.Act act, String side, String text) {
-        cues.add(new Cue(at, at + BROTH_PATIENCE, minder, act, null, side, text));
+        canWait.add(new Cue(at, at + BROTH_PATIENCE, minder, act, null, side, text));
     }
 
     private void ending(EndingPlan ending) {

@@ -18,7 +18,8 @@ import org.livelyladle.core.measure.Mark;
 import org.livelyladle.core.measure.Term;
 
 /**
- * Whole pieces of one cut for its eaters, each within one piece of the exact grams. What somebody missed of earlier cuts
+ * Whole pieces of one cut for its eaters, each within one piece of the exact grams, but for who gives one to somebody who
+ * loves it and would go without. What somebody missed of earlier cuts
  * of the menu, or had too much, counts when the next are shared, so that rounding takes nothing away in the end.
  *
  * @param pieceGrams weight of one piece [g]

@@ -68,7 +68,8 @@ public final class PortionPlanner {
                 .map(MenuItem::cut)
                 .map(catalogue::cut)
                 .sorted(Comparator.comparing(
-                        (Cut cut) -> catalogue.ingredientOf(cut).category()))
+                                (Cut cut) -> catalogue.ingredientOf(cut).category())
+                        .thenComparing(Cut::id))
                 .toList();
         this.onMenu = menu.stream()
                 .map(cut -> catalogue.ingredientOf(cut).category())

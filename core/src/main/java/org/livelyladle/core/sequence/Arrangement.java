@@ -6,7 +6,7 @@ import java.util.List;
 final class Arrangement {
     private record Where(Placing placing, int putIn, int linger) {
         boolean isLeft() {
-            return placing.putIn != putIn || placing.linger != linger;
+            return !placing.isOnBoard || placing.putIn != putIn || placing.linger != linger;
         }
     }
 
@@ -23,7 +23,7 @@ final class Arrangement {
     /** All that has moved is taken away first, so that it finds its room again. */
     void restore() {
         List<Where> moved = all.stream().filter(Where::isLeft).toList();
-        moved.forEach(where -> board.take(where.placing()));
+        moved.stream().map(Where::placing).filter(placing -> placing.isOnBoard).forEach(board::take);
         moved.forEach(where -> board.put(where.placing(), where.putIn(), where.linger()));
     }
 }

@@ -78,6 +78,23 @@ final class Board {
         return placed;
     }
 
+    /** Tells all that is eaten with something else with what it is. */
+    void tie() {
+        for (Placing placing : placed) {
+            String with = placing.batch.dish().item().with();
+            List<Placing> partners = placed.stream()
+                    .filter(other -> other.batch.cut().id().equals(with))
+                    .toList();
+            if (!partners.isEmpty()) {
+                placing.partners = Arrays.stream(placing.eaters)
+                        .mapToObj(eater -> partners.stream()
+                                .filter(partner -> partner.feeds(eater))
+                                .toArray(Placing[]::new))
+                        .toArray(Placing[][]::new);
+            }
+        }
+    }
+
     /** What the evenings of all cost, and what there is to do in them. */
     double cost() {
         return meals.stream().mapToDouble(Meal::cost).sum() + cues.cost();
@@ -166,7 +183,7 @@ final class Board {
             held.get(holders[placing.eaters[0]]).add(placing);
         }
         for (int i = 0; i < placing.eaters.length; i++) {
-            meals.get(placing.eaters[i]).add(placing, i);
+            meals.get(placing.eaters[i]).expect(placing, i);
         }
         enter(placing);
     }
@@ -248,6 +265,9 @@ final class Board {
         if (placing.byHand) {
             hands.add(spot(placing).pot(), placing, 1);
         }
+        for (int i = 0; i < placing.eaters.length; i++) {
+            meals.get(placing.eaters[i]).add(placing, i);
+        }
     }
 
     private void leave(Placing placing) {
@@ -255,6 +275,9 @@ final class Board {
         placing.isOnBoard = false;
         if (placing.byHand) {
             hands.add(spot(placing).pot(), placing, -1);
+        }
+        for (int eater : placing.eaters) {
+            meals.get(eater).remove(placing);
         }
     }
 
@@ -264,7 +287,6 @@ final class Board {
         placing.putIn = putIn;
         placing.linger = linger;
         enter(placing);
-        changed(placing);
     }
 
     /** Off the board, to be put somewhere else. */
@@ -275,14 +297,10 @@ final class Board {
 
     /** Back on it, at a time [s from sitting down], lingering so long [s]. */
     void put(Placing placing, int putIn, int linger) {
-        boolean isMoved = placing.putIn != putIn || placing.linger != linger;
         placing.putIn = putIn;
         placing.linger = linger;
         enter(placing);
         countCues(placing);
-        if (isMoved) {
-            changed(placing);
-        }
     }
 
     /** What there is to do for it does not count for the time being. */
@@ -333,13 +351,6 @@ final class Board {
             rests[i] = meals.get(placing.eaters[i]).without(placing);
         }
         return rests;
-    }
-
-    /** Its eaters eat it at another time now. */
-    private void changed(Placing placing) {
-        for (int eater : placing.eaters) {
-            meals.get(eater).changed();
-        }
     }
 
     /** How often the evenings of its eaters have changed. */

@@ -10,15 +10,17 @@ import org.livelyladle.core.brief.Emphasis;
  */
 final class Cues {
     private static final int BIN_SECONDS = 20;
-    private static final int BINS_OF_TWO_MINUTES = 6;
+    /** So many hold any two minutes, wherever they begin. */
+    private static final int BINS_OF_TWO_MINUTES = 7;
+
     private static final int MOST_IN_TWO_MINUTES = 3;
     /**
      * What each action too many, squared, counts in each two minutes that hold it, where an action counts 1; and what an
      * action counts against waits; memory.
      */
-    private static final int TOO_MANY = 6;
+    private static final int TOO_MANY = 12;
 
-    private static final double EACH = 1.0 / BINS_OF_TWO_MINUTES;
+    private static final double EACH = 1.5 / BINS_OF_TWO_MINUTES;
     /** Both count so many times as much where calm is wanted, and so many times less where short waits are; memory. */
     private static final double EMPHASIS = 8;
 

@@ -1,8 +1,6 @@
 package org.livelyladle.core.sequence;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** One guest's evening: what is eaten when. */
@@ -16,20 +14,19 @@ final class Meal {
     /** How long a gram is eaten [s/g]. */
     private final double perGram;
 
-    private final List<Placing> own = new ArrayList<>();
-    /** The guest's place among the eaters of each. */
-    private final List<Integer> eaters = new ArrayList<>();
-
     /** What it counts beside the evenings of others. */
     private double weight = 1;
 
     private int changes;
-    /** All bites in order of time [s from sitting down], how much each is [g] and of what, as of some change. */
-    private int[] at = {};
+    /** Bites there are to be, those too that have no time at the moment. */
+    private int expected;
+    /** Bites that have a time, in order of it [s from sitting down], how much each is [g] and of what. */
+    private int size;
 
+    private int[] at = {};
     private double[] grams = {};
     private Placing[] owners = {};
-    private int ofVersion = -1;
+
     private double cost;
     private int costVersion = -1;
 
@@ -40,14 +37,48 @@ final class Meal {
         this.tempo = tempo;
     }
 
+    /** There is room for the bites of one more batch. */
+    void expect(Placing placing, int eater) {
+        expected += placing.biteAt[eater].length;
+        at = Arrays.copyOf(at, expected);
+        grams = Arrays.copyOf(grams, expected);
+        owners = Arrays.copyOf(owners, expected);
+    }
+
+    /**
+     * It is eaten at the time it has; what comes at the same time as other food after it.
+     *
+     * @param eater the guest's place among its eaters
+     */
     void add(Placing placing, int eater) {
-        own.add(placing);
-        eaters.add(eater);
+        int[] bites = placing.biteAt[eater];
+        for (int i = 0; i < bites.length; i++) {
+            int bite = placing.counted() + bites[i];
+            int place = size++;
+            while (place > 0 && at[place - 1] > bite) {
+                at[place] = at[place - 1];
+                grams[place] = grams[place - 1];
+                owners[place] = owners[place - 1];
+                place--;
+            }
+            at[place] = bite;
+            grams[place] = placing.biteGrams[eater][i];
+            owners[place] = placing;
+        }
         changes++;
     }
 
-    /** Something is eaten at another time now. */
-    void changed() {
+    /** It has no time any more. */
+    void remove(Placing placing) {
+        int rest = 0;
+        for (int i = 0; i < size; i++) {
+            if (owners[i] != placing) {
+                at[rest] = at[i];
+                grams[rest] = grams[i];
+                owners[rest++] = owners[i];
+            }
+        }
+        size = rest;
         changes++;
     }
 
@@ -57,23 +88,17 @@ final class Meal {
 
     /** All that is eaten but one batch. */
     MealWithout without(@Nullable Placing left) {
-        if (ofVersion != changes) {
-            sort();
-        }
+        int[] rest = new int[size];
+        double[] restGrams = new double[size];
         int count = 0;
-        for (Placing owner : owners) {
-            count += owner == left ? 0 : 1;
-        }
-        int[] rest = new int[count];
-        double[] restGrams = new double[count];
-        int size = 0;
-        for (int i = 0; i < owners.length; i++) {
+        for (int i = 0; i < size; i++) {
             if (owners[i] != left) {
-                rest[size] = at[i];
-                restGrams[size++] = grams[i];
+                rest[count] = at[i];
+                restGrams[count++] = grams[i];
             }
         }
-        return new MealWithout(arrival, finish, tempo, perGram, at.length, rest, restGrams);
+        return new MealWithout(
+                arrival, finish, tempo, perGram, expected, Arrays.copyOf(rest, count), Arrays.copyOf(restGrams, count));
     }
 
     double weight() {
@@ -86,21 +111,36 @@ final class Meal {
         costVersion = -1;
     }
 
-    /** The longest time with an empty bowl until nearly all is eaten [s]. */
-    double longestWait() {
-        if (ofVersion != changes) {
-            sort();
+    /**
+     * The longest time with an empty bowl until nearly all is eaten.
+     *
+     * @param from when it begins [s from sitting down]
+     * @param until when it ends [s from sitting down]
+     */
+    record Wait(double from, double until) {
+        double seconds() {
+            return until - from;
         }
-        double all = Arrays.stream(grams).sum();
+    }
+
+    Wait longestWait() {
+        double all = 0;
+        for (int i = 0; i < size; i++) {
+            all += grams[i];
+        }
         double eaten = 0;
         double empty = arrival;
-        double longest = 0;
-        for (int i = 0; i < at.length && eaten < MealWithout.NEARLY_ALL * all; i++) {
-            longest = Math.max(longest, at[i] - empty);
+        double from = arrival;
+        double until = arrival;
+        for (int i = 0; i < size && eaten < MealWithout.NEARLY_ALL * all; i++) {
+            if (at[i] - empty > until - from) {
+                from = empty;
+                until = at[i];
+            }
             eaten += grams[i];
             empty = Math.max(empty, at[i]) + grams[i] * perGram;
         }
-        return longest;
+        return new Wait(from, until);
     }
 
     /** How good it is as it stands, by its weight. */
@@ -110,40 +150,5 @@ final class Meal {
             costVersion = changes;
         }
         return cost;
-    }
-
-    private int bites() {
-        int count = 0;
-        for (int i = 0; i < own.size(); i++) {
-            count += own.get(i).biteAt[eaters.get(i)].length;
-        }
-        return count;
-    }
-
-    /** By time; what comes at the same time as it was placed. */
-    private void sort() {
-        int count = bites();
-        at = new int[count];
-        grams = new double[count];
-        owners = new Placing[count];
-        int size = 0;
-        for (int p = 0; p < own.size(); p++) {
-            Placing placing = own.get(p);
-            int eater = eaters.get(p);
-            for (int i = 0; i < placing.biteAt[eater].length; i++) {
-                int bite = placing.counted() + placing.biteAt[eater][i];
-                int place = size++;
-                while (place > 0 && at[place - 1] > bite) {
-                    at[place] = at[place - 1];
-                    grams[place] = grams[place - 1];
-                    owners[place] = owners[place - 1];
-                    place--;
-                }
-                at[place] = bite;
-                grams[place] = placing.biteGrams[eater][i];
-                owners[place] = placing;
-            }
-        }
-        ofVersion = changes;
     }
 }

@@ -3,22 +3,22 @@ package org.livelyladle.core.sequence;
 import java.util.Arrays;
 
 /**
- * How good a guest's evening is with one more batch at some time: the sixth powers of the waits with an empty bowl, each
+ * How good a guest's evening is with one more batch at some time: the eighth powers of the waits with an empty bowl, each
  * against the longest there should be, so that the worst decides; and the mean squared distance of what is eaten from the tempo. All else the
  * guest eats is summed up beforehand, so that a time costs no more than the bites of the batch.
  */
 final class MealWithout {
     /** A wait as long as this is as long as it should get [s]; who has few bites waits as long as if they came evenly. */
-    private static final double WAIT_AIM_S = 200;
+    private static final double WAIT_AIM_S = 240;
     /** A wait for the very first bite counts as so many times its length; memory. */
     private static final double FIRST_BITE_WEIGHT = 5;
     /** Once so much is eaten [1] a wait hurts less, and so does the wait to the finish. */
     static final double NEARLY_ALL = 0.9;
 
     private static final double LATE_WAIT_WEIGHT = 0.5;
-    private static final double LATE_COUNTS = sixth(LATE_WAIT_WEIGHT);
+    private static final double LATE_COUNTS = eighth(LATE_WAIT_WEIGHT);
     /** What the mean squared distance from the tempo counts against waits; memory. */
-    private static final double TEMPO_WEIGHT = 60;
+    private static final double TEMPO_WEIGHT = 150;
 
     private final int arrival;
     private final int finish;
@@ -32,7 +32,7 @@ final class MealWithout {
     private final double[] emptyAt;
     /** How long a gram is eaten [s/g]. */
     private final double perGram;
-    /** Of the first bites: sixth powers of the waits between them. */
+    /** Of the first bites: eighth powers of the waits between them. */
     private final double[] waits;
 
     /**
@@ -62,7 +62,7 @@ final class MealWithout {
             double c = before[i] + g / 2;
             double a = aimed(at[i]);
             before[i + 1] = before[i] + g;
-            waits[i + 1] = waits[i] + (i == 0 ? 0 : sixth(Math.max(0, at[i] - emptyAt[i - 1]) / aim));
+            waits[i + 1] = waits[i] + (i == 0 ? 0 : eighth(Math.max(0, at[i] - emptyAt[i - 1]) / aim));
             emptyAt[i] = at[i] + g * perGram;
             double[] terms = {g, g * c, g * c * c, g * a, g * c * a, g * a * a};
             for (int k = 0; k < terms.length; k++) {
@@ -109,8 +109,8 @@ final class MealWithout {
                 empty = bite + grams[j] * perGram;
             }
         }
-        waited += LATE_COUNTS * sixth(Math.max(0, finish - empty) / aim);
-        return waited + TEMPO_WEIGHT * uneven / all;
+        waited += LATE_COUNTS * eighth(Math.max(0, finish - empty) / aim);
+        return all == 0 ? waited : waited + TEMPO_WEIGHT * uneven / all;
     }
 
     private int firstFrom(int second, int from) {
@@ -127,9 +127,9 @@ final class MealWithout {
 
     private double wait(double seconds, boolean first, double eaten, double all) {
         if (first) {
-            return sixth(FIRST_BITE_WEIGHT * seconds / WAIT_AIM_S);
+            return eighth(FIRST_BITE_WEIGHT * seconds / WAIT_AIM_S);
         }
-        double wait = sixth(Math.max(0, seconds) / aim);
+        double wait = eighth(Math.max(0, seconds) / aim);
         return eaten > NEARLY_ALL * all ? LATE_COUNTS * wait : wait;
     }
 
@@ -158,8 +158,9 @@ final class MealWithout {
         return (gcc + 2 * eaten * gc + eaten * eaten * g) / (all * all) - 2 * (gca + eaten * ga) / all + gaa;
     }
 
-    private static double sixth(double x) {
+    private static double eighth(double x) {
         double square = x * x;
-        return square * square * square;
+        double fourth = square * square;
+        return fourth * fourth;
     }
 }

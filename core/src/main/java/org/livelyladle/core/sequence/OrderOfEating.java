@@ -49,6 +49,11 @@ final class OrderOfEating {
             return new Place(share, STRICT, true);
         }
 
+        /** The host set it by itself. */
+        boolean isStrict() {
+            return weight >= STRICT;
+        }
+
         private Place(double share, double weight) {
             this(share, weight, false);
         }

@@ -69,6 +69,8 @@ final class Placing {
     int linger;
 
     boolean isOnBoard;
+    /** For each eater what it is eaten with; none where it is eaten by itself. */
+    Placing[][] partners = {};
     /** Its side on the board that made it. */
     Board.@Nullable Spot spot;
     /** What its eaters' evenings were like when no better moment was found for it. */
@@ -143,6 +145,15 @@ final class Placing {
     boolean feeds(int eater) {
         for (int own : eaters) {
             if (own == eater) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    boolean sharesEaters(Placing other) {
+        for (int eater : other.eaters) {
+            if (feeds(eater)) {
                 return true;
             }
         }

@@ -15,12 +15,12 @@ final class Sequencer {
     private static final int GRID = TablePlanner.GRID_SECONDS;
 
     private final Board board;
-    private final Improver improver;
+    private final Mover mover;
     private final List<Batch> unplaced = new ArrayList<>();
 
     Sequencer(Board board) {
         this.board = board;
-        this.improver = new Improver(board);
+        this.mover = new Mover(board);
     }
 
     List<Placing> placed() {
@@ -33,17 +33,17 @@ final class Sequencer {
 
     /** Looks for a good evening over all of it. */
     void search() {
-        improver.search();
+        new Improver(board, mover).search();
     }
 
     /** Moves what is not fixed to better moments until nothing moves. */
     void improve() {
-        improver.improve();
+        new Improver(board, mover).improve();
     }
 
     /** What would be worse if a batch came so much later, or sooner where negative [s]; empty where nothing would. */
     String against(Placing placing, int shift) {
-        return improver.against(placing, shift);
+        return mover.against(placing, shift);
     }
 
     /** Places a batch as near as can be to a wished put-in time [s] and keeps it there; empty when there is no room. */

@@ -1,10 +1,12 @@
 package org.livelyladle.core.sequence;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.SplittableRandom;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -24,13 +26,23 @@ import org.livelyladle.core.sides.Sides;
  *
  * <p>A promise (guest, side) bars from the side all that breaks a contact need of the guest, and from its neighbours in
  * the pot all that breaks a medical one. Starting from no promises, each restricted guest gets the side that costs
- * least; then single promises are added or taken back while that lowers the cost. Cost, in order of weight: grams
- * nobody can cook for their guest, guests with fewer than two sides, drops it takes to feed everybody, uneven load of
- * the sides. At most
- * {@value #MOST_PASSES} passes; deterministic.
+ * least; then promises are added or taken back, by simulated annealing, in the end one by one while that lowers the
+ * cost. Cost, in order of weight: grams nobody can cook for their guest, guests with fewer than two sides, drops it takes
+ * to feed everybody, uneven load of the sides. At most {@value #MOST_TRIES} changes and {@value #MOST_PASSES} passes;
+ * deterministic.
  */
 final class SideAllocator {
     private static final int MOST_PASSES = 6;
+    /** Changes tried for each promise there could be, and in all. */
+    private static final int TRIES_EACH = 100;
+
+    private static final int MOST_TRIES = 3000;
+    /** What costs so much more may stay, at first and in the end; memory. */
+    private static final double HOT = 3000;
+
+    private static final double COLD = 30;
+    private static final double GAIN = 1e-9;
+    private static final long SEED = 1;
     private static final double COST_PER_UNSERVED_GRAM = 1000;
     private static final double COST_OF_ONE_SIDE_ONLY = 4000;
     private static final double COST_OF_A_DROP = 400;
@@ -167,16 +179,84 @@ final class SideAllocator {
             promiseCheapest(g);
         }
         costNow = cost();
+        anneal();
         boolean better = true;
         for (int pass = 0; better && pass < MOST_PASSES; pass++) {
             better = false;
-            for (int g = 0; g < restricted.size(); g++) {
-                for (int s = 0; s < sides.size(); s++) {
-                    better |= flipIfCheaper(g, s);
-                }
+            for (Promise promise : possible()) {
+                better |= flipIfCheaper(promise);
             }
         }
         return allocated();
+    }
+
+    /** A side that may be promised to a guest, both by their places. */
+    private record Promise(int guest, int side) {}
+
+    private List<Promise> possible() {
+        List<Promise> possible = new ArrayList<>();
+        for (int g = 0; g < openToRestricted.length; g++) {
+            for (int s = 0; s < sides.size(); s++) {
+                if ((openToRestricted[g] >> s & 1) == 1) {
+                    possible.add(new Promise(g, s));
+                }
+            }
+        }
+        return possible;
+    }
+
+    /**
+     * Simulated annealing: promises are made and taken back by chance, the same each time, what costs more the less often
+     * the later. Guests with like needs do best with one side together, which no single promise leads to.
+     */
+    private void anneal() {
+        List<Promise> possible = possible();
+        if (possible.size() < 2) {
+            return;
+        }
+        SplittableRandom random = new SplittableRandom(SEED);
+        int[] best = promises.clone();
+        double least = costNow;
+        int tries = Math.min(MOST_TRIES, TRIES_EACH * possible.size());
+        for (int i = 0; i < tries; i++) {
+            Patience.check();
+            int[] before = promises.clone();
+            change(possible, random);
+            double cost = cost();
+            double warmth = HOT * Math.pow(COLD / HOT, (double) i / tries);
+            if (cost >= costNow - warmth * Math.log(random.nextDouble())) {
+                System.arraycopy(before, 0, promises, 0, promises.length);
+                continue;
+            }
+            costNow = cost;
+            if (cost < least - GAIN) {
+                least = cost;
+                best = promises.clone();
+            }
+        }
+        System.arraycopy(best, 0, promises, 0, promises.length);
+        costNow = least;
+    }
+
+    /** One promise made or taken back; with it another of the same guest, or the same of another guest. */
+    private void change(List<Promise> possible, SplittableRandom random) {
+        Promise promise = possible.get(random.nextInt(possible.size()));
+        flip(promise);
+        Promise other = possible.get(random.nextInt(possible.size()));
+        int kind = random.nextInt(3);
+        boolean isSameGuest = other.guest() == promise.guest() && other.side() != promise.side();
+        boolean isSameSide = other.side() == promise.side() && other.guest() != promise.guest();
+        if (kind == 1 && isSameGuest || kind == 2 && isSameSide && isPromised(other) != isPromised(promise)) {
+            flip(other);
+        }
+    }
+
+    private boolean isPromised(Promise promise) {
+        return (promises[promise.guest()] >> promise.side() & 1) == 1;
+    }
+
+    private void flip(Promise promise) {
+        promises[promise.guest()] ^= 1 << promise.side();
     }
 
     /**
@@ -223,18 +303,15 @@ final class SideAllocator {
         promises[g] = best;
     }
 
-    private boolean flipIfCheaper(int g, int s) {
+    private boolean flipIfCheaper(Promise promise) {
         Patience.check();
-        if ((openToRestricted[g] >> s & 1) == 0) {
-            return false;
-        }
-        promises[g] ^= 1 << s;
+        flip(promise);
         double cost = cost();
-        if (cost < costNow - 1e-9) {
+        if (cost < costNow - GAIN) {
             costNow = cost;
             return true;
         }
-        promises[g] ^= 1 << s;
+        flip(promise);
         return false;
     }
 

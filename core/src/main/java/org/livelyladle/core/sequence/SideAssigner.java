@@ -131,6 +131,9 @@ final class SideAssigner {
             taken[best] += potGrams(List.of(demand));
             bySide.computeIfAbsent(best, s -> new ArrayList<>()).add(demand);
         }
+        if (open.get(0).dish().shared()) {
+            bySide.forEach((side, own) -> accompany(side, own, bySide, taken));
+        }
         double crowding = 0;
         boolean isTooMuch = false;
         for (int side : bySide.keySet()) {
@@ -139,6 +142,27 @@ final class SideAssigner {
             isTooMuch |= taken[side] > MOST_DROPS * plan(side).dropLimit().value();
         }
         return new Deal(bySide, crowding, isTooMuch);
+    }
+
+    /** Whoever would be served alone is joined by one of the most who share another side and may eat from this one too. */
+    private void accompany(int side, List<Demand> own, Map<Integer, List<Demand>> bySide, double[] taken) {
+        Map.Entry<Integer, List<Demand>> most = bySide.entrySet().stream()
+                .max(Comparator.comparingInt(other -> other.getValue().size()))
+                .orElseThrow();
+        if (own.size() > 1 || most.getValue().size() < 3) {
+            return;
+        }
+        most.getValue().stream()
+                .filter(demand -> reaches(demand, sides.get(side)))
+                .filter(demand ->
+                        !sides.get(most.getKey()).id().equals(demand.guest().favouriteSide()))
+                .findFirst()
+                .ifPresent(demand -> {
+                    most.getValue().remove(demand);
+                    own.add(demand);
+                    taken[most.getKey()] -= potGrams(List.of(demand));
+                    taken[side] += potGrams(List.of(demand));
+                });
     }
 
     /** The guest's favourite side before all others, else the one that is less full. */

@@ -1,6 +1,7 @@
 package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +31,9 @@ public final class TablePlanner {
     /** All times of the sequence stand on this grid [s]. */
     static final int GRID_SECONDS = 5;
 
+    /** As the host wrote it; all else is by ids. */
+    private final Brief written;
+
     private final Brief brief;
     private final Catalogue catalogue;
     private final Sides plans;
@@ -52,18 +56,19 @@ public final class TablePlanner {
             SideLimits limits,
             Care care,
             KitchenText text) {
-        this.brief = brief;
+        this.written = brief;
+        this.brief = brief.inCanonicalOrder();
         this.catalogue = catalogue;
         this.plans = plans;
         this.windows = windows;
         this.limits = limits;
         this.care = care;
-        this.minders = new Minders(brief);
+        this.minders = new Minders(this.brief);
         this.text = text;
-        this.access = new SideAccess(brief, catalogue);
-        this.dishes = Dish.byCut(brief, catalogue);
-        this.fitness = new SideFitness(brief, catalogue, plans, limits, dishes);
-        this.writer = new DropWriter(brief, minders, text);
+        this.access = new SideAccess(this.brief, catalogue);
+        this.dishes = Dish.byCut(this.brief, catalogue);
+        this.fitness = new SideFitness(this.brief, catalogue, plans, limits, dishes);
+        this.writer = new DropWriter(this.brief, minders, text);
     }
 
     /** A finished sequence and what decided it. */
@@ -89,7 +94,7 @@ public final class TablePlanner {
         return new Sequence(
                 brief.mealMinutes() * 60,
                 drops,
-                new SideUses(brief, access, arranged.allocation()).of(drops),
+                new SideUses(written, access, arranged.allocation()).of(drops),
                 remainders,
                 beaten,
                 arranged.order().courses(),
@@ -132,6 +137,8 @@ public final class TablePlanner {
                 .filter(portion -> portion.served().value() > 0)
                 .map(portion -> Demand.of(portion, brief, dishes))
                 .filter(demand -> !fitness.standsBeside(demand.cut()))
+                .sorted(Comparator.comparing((Demand demand) -> demand.cut().id())
+                        .thenComparing(demand -> demand.guest().id()))
                 .toList();
     }
 

@@ -62,6 +62,9 @@ public final class TableResumer {
 
     private static final double MINUTE = 60;
 
+    /** As the host wrote it; all else is by ids. */
+    private final Brief written;
+
     private final Brief brief;
     private final Catalogue catalogue;
     private final Sides plans;
@@ -98,19 +101,20 @@ public final class TableResumer {
             SideLimits limits,
             KitchenText text,
             TableState state) {
-        this.brief = brief;
+        this.written = brief;
+        this.brief = brief.inCanonicalOrder();
         this.catalogue = catalogue;
         this.plans = plans;
         this.windows = windows;
         this.limits = limits;
         this.text = text;
         this.state = state;
-        this.minders = new Minders(brief, state.at());
-        this.eaters = new Eaters(brief, catalogue, state);
+        this.minders = new Minders(this.brief, state.at());
+        this.eaters = new Eaters(this.brief, catalogue, state);
         this.access = eaters.access();
-        this.dishes = Dish.byCut(brief, catalogue);
-        this.fitness = new SideFitness(brief, catalogue, plans, limits, dishes);
-        this.writer = new DropWriter(brief, minders, text);
+        this.dishes = Dish.byCut(this.brief, catalogue);
+        this.fitness = new SideFitness(this.brief, catalogue, plans, limits, dishes);
+        this.writer = new DropWriter(this.brief, minders, text);
         this.from = Math.max(-Board.PRELOAD_SECONDS, Batch.roundUp(state.at() + 1.0));
         state.gone().forEach(one -> gone.add(one.cut(), new Stay.Serving(one.guest(), one.grams(), one.pieces())));
         this.begun = eaters.begun().stream()
@@ -176,7 +180,7 @@ public final class TableResumer {
         return new Sequence(
                 brief.mealMinutes() * 60,
                 drops,
-                new SideUses(brief, access, allocation).of(drops),
+                new SideUses(written, access, allocation).of(drops),
                 remainders,
                 base.beatenPins(),
                 base.courses(),

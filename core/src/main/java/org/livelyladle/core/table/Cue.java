@@ -26,6 +26,11 @@ public record Cue(
         return new Cue(at, latest, other, act, drop, side, text);
     }
 
+    /** The same at another moment [s from sitting down]. */
+    public Cue doneAt(int moment) {
+        return new Cue(moment, latest, minder, act, drop, side, text);
+    }
+
     /** What is done. */
     public enum Act {
         PUT_IN,

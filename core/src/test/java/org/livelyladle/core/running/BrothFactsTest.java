@@ -124,15 +124,15 @@ class BrothFactsTest {
         briefs.guests.add(Briefs.guest("cem", Briefs.medical(NeedKind.FISH)));
         briefs.pots.add(Briefs.pot("own", 3000, "kelp-shiitake"));
         ToldEvening told = new ToldEvening(briefs.build());
-        Cue balls = told.at(0).now().cues().stream()
-                .filter(cue -> cue.act() == Cue.Act.PUT_IN
-                        && drop(told.at(0), cue.drop()).cut().startsWith("fish-ball"))
+        Drop balls = told.at(0).drops().stream()
+                .filter(drop -> drop.cut().startsWith("fish-ball"))
                 .findFirst()
                 .orElseThrow();
-        told.tell(balls.at(), EventType.PUT_IN, Map.of("drop", balls.drop()));
-        told.tell(balls.at() + 5, EventType.FELL_IN, Map.of("side", balls.side(), "ingredient", "sesame-oil"));
+        int in = Math.max(0, balls.putIn());
+        told.tell(in, EventType.PUT_IN, Map.of("drop", balls.id()));
+        told.tell(in + 5, EventType.FELL_IN, Map.of("side", balls.side(), "ingredient", "sesame-oil"));
 
-        Now now = told.at(balls.at() + 10).now();
+        Now now = told.at(in + 10).now();
 
         assertThat(now.sides())
                 .filteredOn(side -> side.side().equals(balls.side()))

@@ -21,9 +21,9 @@ class MealWithoutTest {
 
     private record Bite(int at, double grams) {}
 
-    /** The same, bite after bite as it is said: waits with an empty bowl against 200 seconds or what so few bites take, what is eaten against the tempo. */
+    /** The same, bite after bite as it is said: waits with an empty bowl against 240 seconds or what so few bites take, what is eaten against the tempo. */
     private static double slowly(List<Bite> bites) {
-        double aim = Math.max(200, (FINISH - ARRIVAL) / (double) bites.size());
+        double aim = Math.max(240, (FINISH - ARRIVAL) / (double) bites.size());
         List<Bite> sorted = new ArrayList<>(bites);
         sorted.sort(Comparator.comparingInt(Bite::at));
         double all = sorted.stream().mapToDouble(Bite::grams).sum();
@@ -32,15 +32,15 @@ class MealWithoutTest {
         double empty = ARRIVAL;
         for (int i = 0; i < sorted.size(); i++) {
             Bite bite = sorted.get(i);
-            double weight = i == 0 ? 5 * aim / 200 : eaten > 0.9 * all ? 0.5 : 1;
-            cost += StrictMath.pow(weight * Math.max(0, bite.at() - empty) / aim, 6);
+            double weight = i == 0 ? 5 * aim / 240 : eaten > 0.9 * all ? 0.5 : 1;
+            cost += StrictMath.pow(weight * Math.max(0, bite.at() - empty) / aim, 8);
             double away = (eaten + bite.grams() / 2) / all
                     - TEMPO.eatenBy((bite.at() - ARRIVAL) / (double) (FINISH - ARRIVAL));
-            cost += 60 * bite.grams() / all * away * away;
+            cost += 150 * bite.grams() / all * away * away;
             eaten += bite.grams();
             empty = bite.at() + bite.grams() * PER_GRAM;
         }
-        return cost + StrictMath.pow(0.5 * Math.max(0, FINISH - empty) / aim, 6);
+        return cost + StrictMath.pow(0.5 * Math.max(0, FINISH - empty) / aim, 8);
     }
 
     @ParameterizedTest

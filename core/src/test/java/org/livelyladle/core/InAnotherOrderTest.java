@@ -13,24 +13,38 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.MenuItem;
+import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TableState;
 
-/** Who is named first, and how, decides nothing about when what goes into which pot for whom. */
-class GuestsInAnotherOrderTest {
+/** What is named first, and how, decides nothing about when what goes into which pot for whom. */
+class InAnotherOrderTest {
     static LongStream seeds() {
         return Seeds.of(0, 60);
     }
 
     @ParameterizedTest
     @MethodSource("seeds")
-    void theTableIsTheSame(long seed) {
+    void guestsInAnotherOrder(long seed) {
         Brief brief = Parties.random(seed);
         List<Guest> guests = new ArrayList<>(brief.guests());
         Collections.shuffle(guests, new Random(seed));
 
         assertThat(putIns(Records.with(brief, "guests", guests))).isEqualTo(putIns(brief));
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void menuAndPotsInAnotherOrder(long seed) {
+        Brief brief = Parties.random(seed);
+        List<MenuItem> menu = new ArrayList<>(brief.menu());
+        List<Pot> pots = new ArrayList<>(brief.pots());
+        Collections.shuffle(menu, new Random(seed));
+        Collections.shuffle(pots, new Random(seed));
+
+        assertThat(putIns(brief.serving(menu).setting(pots))).isEqualTo(putIns(brief));
     }
 
     @ParameterizedTest
@@ -50,10 +64,7 @@ class GuestsInAnotherOrderTest {
         for (Drop drop : Briefs.PLANNER.sequence(brief, TableState.empty()).drops()) {
             all.put(
                     drop.id(),
-                    drop.stays().stream()
-                            .map(GuestsInAnotherOrderTest::said)
-                            .sorted()
-                            .toList());
+                    drop.stays().stream().map(InAnotherOrderTest::said).sorted().toList());
         }
         return all;
     }
