@@ -30,7 +30,8 @@ public final class LargestRemainder {
 
     /**
      * The same with claims: whoever would go without and has a claim to be {@link Claim#FIRST} gets a piece of who has at
-     * least two, of those the one with most beyond the quota.
+     * least two, of those the one with most beyond the quota and what was missed; who is under the quota already gives only
+     * where nobody else can.
      *
      * @param quotas exact shares, none negative
      * @param missing what each has missed so far; negative where it was too much
@@ -53,7 +54,8 @@ public final class LargestRemainder {
         return IntStream.range(0, whole.length)
                 .filter(i -> whole[i] > 1 && claims[i] != Claim.SETTLED)
                 .boxed()
-                .min(Comparator.<Integer>comparingLong(i -> -Math.round((whole[i] - quotas[i] - missing[i]) / SAME))
+                .min(Comparator.<Integer, Boolean>comparing(i -> whole[i] < quotas[i] - SAME)
+                        .thenComparingLong(i -> -Math.round((whole[i] - quotas[i] - missing[i]) / SAME))
                         .thenComparing(i -> i))
                 .map(OptionalInt::of)
                 .orElseGet(OptionalInt::empty);

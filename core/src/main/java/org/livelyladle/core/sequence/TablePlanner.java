@@ -25,7 +25,7 @@ import org.livelyladle.core.table.TablePlan;
  * Sequences the table: who eats from which side, what goes in together, when. Holds the hard rules H1 (nobody is fed
  * from a side that breaks a contact need), H2 (never over the brim), H4 (load and baskets), H6 (every take-out inside
  * its window) and H8 (what is not served is named). What finds no place in its side is tried in every other one open to
- * its eaters, before and after the waits are shortened.
+ * its eaters.
  */
 public final class TablePlanner {
     /** All times of the sequence stand on this grid [s]. */

@@ -19,7 +19,7 @@ final class Pdf {
             h2 { font-size: 13pt; margin: 6mm 0 1mm; border-bottom: 1.2pt solid #14202b; padding-bottom: 1mm; }
             h3 { font-size: 10pt; color: #4a5560; margin: 3mm 0 1mm; page-break-after: avoid; }
             table { width: 100%%; border-collapse: collapse; }
-            td { padding: 0.3em 0.55em 0.3em 0; border-bottom: 0.4pt solid #c9cfd4; vertical-align: top; }
+            td { padding: %5$sem 0.55em %5$sem 0; border-bottom: 0.4pt solid #c9cfd4; vertical-align: top; }
             tr { page-break-inside: avoid; }
             .box { width: 5mm; } .box span { display: inline-block; width: 3.2mm; height: 3.2mm; border: 0.8pt solid #14202b; }
             .done span { background: #14202b; }
@@ -31,17 +31,20 @@ final class Pdf {
 
     /** What it is printed on. */
     enum Paper {
-        A4("A4; margin: 16mm 15mm 18mm", 10.5, 18),
-        A6("105mm 148mm; margin: 6mm 7mm 9mm", 6.6, 12);
+        A4("A4; margin: 16mm 15mm 18mm", 10.5, 18, 0.3),
+        /** A long evening of one guest fits on it. */
+        A6("105mm 148mm; margin: 6mm 7mm 9mm", 6.6, 12, 0.22);
 
         private final String css;
         private final double textPt;
         private final double titlePt;
+        private final double lineGapEm;
 
-        Paper(String css, double textPt, double titlePt) {
+        Paper(String css, double textPt, double titlePt, double lineGapEm) {
             this.css = css;
             this.textPt = textPt;
             this.titlePt = titlePt;
+            this.lineGapEm = lineGapEm;
         }
     }
 
@@ -58,7 +61,11 @@ final class Pdf {
             builder.useFont(() -> font("Regular"), FAMILY, 400, FontStyle.NORMAL, true);
             builder.useFont(() -> font("Bold"), FAMILY, 700, FontStyle.NORMAL, true);
             builder.withHtmlContent(
-                    Html.page(title, PAGE.formatted(FAMILY, paper.css, paper.textPt, paper.titlePt), body), null);
+                    Html.page(
+                            title,
+                            PAGE.formatted(FAMILY, paper.css, paper.textPt, paper.titlePt, paper.lineGapEm),
+                            body),
+                    null);
             builder.toStream(out);
             builder.run();
             return out.toByteArray();

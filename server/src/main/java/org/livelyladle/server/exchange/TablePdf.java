@@ -104,6 +104,7 @@ final class TablePdf {
                         .map(sauce -> Stream.of(sauce.name(), sauce.amount(), sauce.remark())
                                 .filter(text -> !text.isEmpty())
                                 .collect(Collectors.joining(", "))));
+        body.element("p", "quiet", "Raw food goes in with its own tongs and comes out with others.");
         body.open("table");
         turns(seat, turn -> turn.forWhom() == null, body);
         seat.bowl().forEach(food -> {
@@ -118,7 +119,6 @@ final class TablePdf {
             turns(seat, turn -> turn.forWhom() != null, body);
             body.close("table");
         }
-        body.element("p", "quiet", "Raw food goes in with its own tongs and comes out with others.");
     }
 
     private void turns(Seat seat, Predicate<Turn> which, Html body) {
