@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { sideName } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import type { StepName } from '@/app/router'
 import { foodAt, isCarried, isDone, setPlates, shoppingShare } from './matter'
@@ -99,9 +100,7 @@ const food = computed(() =>
 const caption = computed(() => {
   const chosen = places.value.find((place) => place.guest.id === props.guest)
   if (props.step === 'guests' && chosen) {
-    const names = chosen.sides.map(
-      (id) => plan.value.broths.sides.find((side) => side.side === id)?.brothName.toLowerCase() ?? id,
-    )
+    const names = chosen.sides.map((id) => sideName(brief.value, plan.value, id).toLowerCase())
     return names.length > 0
       ? `${chosen.guest.name} eats from ${names.join(', ')}.`
       : `No side is open to ${chosen.guest.name}.`

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Guest, Need } from '@/api/types'
 import KeepChip from '@/household/KeepChip.vue'
+import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { ALLERGENS, APPETITES, DELICATE, HEATS, NEEDS, STRENGTHS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
@@ -49,9 +50,7 @@ function setStrength(kind: Need['kind'], strength: Need['strength']): void {
 }
 
 /** Where this guest eats from where it can be chosen; tapped again, any. */
-const sides = computed(() =>
-  plan.value.broths.sides.map(({ side, brothName }) => ({ value: side, label: brothName })),
-)
+const sides = computed(() => sideNames(brief.value, plan.value))
 
 function toggleFavourite(side: string): void {
   change('choose a favourite', (g) => (g.favouriteSide = g.favouriteSide === side ? undefined : side))

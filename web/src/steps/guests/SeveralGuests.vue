@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Guest } from '@/api/types'
+import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { APPETITES, HEATS } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
@@ -17,10 +18,7 @@ const STIRS = [
   { value: 'no', label: 'take the house sauces' },
 ] as const
 const PORTIONS = ['50', '75', '100', '125', '150'].map((value) => ({ value, label: `${value} %` }))
-const sides = computed(() => [
-  ...plan.value.broths.sides.map(({ side, brothName }) => ({ value: side, label: brothName })),
-  { value: '', label: 'any' },
-])
+const sides = computed(() => [...sideNames(brief.value, plan.value), { value: '', label: 'any' }])
 
 /** What all of those say alike; nothing where they differ. */
 function alike<T extends string>(of: (guest: Guest) => T): T | [] {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Brief } from '@/api/types'
+import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { TENDINGS } from '@/steps/sequence/eating'
 import ChipChoice from '@/ui/ChipChoice.vue'
@@ -15,9 +16,7 @@ const known = computed(() => catalogue.value.cuts.find((c) => c.id === props.cut
 const usual = computed(() => (known.value?.byHand ? 'DIP' : 'SHARED'))
 const tending = computed(() => item.value?.tending ?? usual.value)
 const tendings = computed(() => TENDINGS.filter((t) => t.value !== 'DIP' || known.value?.pieceGrams))
-const sides = computed(() =>
-  plan.value.broths.sides.map(({ side, brothName }) => ({ value: side, label: brothName })),
-)
+const sides = computed(() => sideNames(brief.value, plan.value))
 /** Cooked in the kitchen, or good raw. */
 const mayStandBeside = computed(() => {
   const kind = catalogue.value.ingredients.find((i) => i.id === known.value?.ingredient)?.category

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { range } from '@/api/parts'
 import type { Brief } from '@/api/types'
+import { sideName } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
 import CutEating from './CutEating.vue'
@@ -23,10 +24,10 @@ const measures = computed(() => {
   const last = length(brief.value.units, mm.at(-1) ?? 0)
   return [...mm.slice(0, -1).map((d) => length(brief.value.units, d).split(' ')[0]), last].join(' × ')
 })
-const sideNames = (sides: string[]) =>
+const namesOf = (sides: string[]) =>
   sides.length === plan.value.broths.sides.length
     ? 'in every side'
-    : `in ${sides.map((id) => plan.value.broths.sides.find((s) => s.side === id)?.brothName ?? id).join(', ')}`
+    : `in ${sides.map((id) => sideName(brief.value, plan.value, id)).join(', ')}`
 const BASES = {
   HEAT: 'computed from heat reaching the core',
   SOFTENING: 'by softening, from the catalogue’s time',
@@ -65,7 +66,7 @@ const setSize = (percent: number) => (draft: Brief) => {
       <CutState :cut="cut" />
       <CutEating :cut="cut" />
       <div v-for="window in windows" :key="window.ready.id" class="window">
-        <p class="quiet">{{ sideNames(window.sides) }} · {{ BASES[window.basis] }}</p>
+        <p class="quiet">{{ namesOf(window.sides) }} · {{ BASES[window.basis] }}</p>
         <dl class="facts">
           <div>
             <dt>ready</dt>

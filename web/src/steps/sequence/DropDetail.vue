@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Drop } from '@/api/types'
+import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import FigureText from '@/ui/FigureText.vue'
 import { inBroth, inTurns, isFished, putIn, shares, takeOut } from '@/table/stays'
@@ -15,7 +16,7 @@ const window = computed(() =>
   plan.value.windows.find((w) => w.cut === props.drop.cut && w.sides.includes(props.drop.side)),
 )
 const sides = computed(() =>
-  plan.value.broths.sides.map((side) => ({ title: side.brothName, value: side.side })),
+  sideNames(brief.value, plan.value).map(({ value, label }) => ({ title: label, value })),
 )
 const from = computed(() => putIn(props.drop))
 const minute = computed(() => Math.round(from.value / 60))

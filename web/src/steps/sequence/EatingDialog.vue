@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Course } from '@/api/types'
 import KeepChip from '@/household/KeepChip.vue'
+import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { CATEGORIES } from '@/party/words'
 import ChipChoice from '@/ui/ChipChoice.vue'
@@ -17,9 +18,7 @@ const shown = computed(() => plan.value.table.courses)
 const starch = computed(() => brief.value.starch)
 const tempo = computed(() => brief.value.tempo)
 const ending = computed(() => brief.value.ending?.kind ?? 'NONE')
-const sides = computed(() =>
-  plan.value.broths.sides.map(({ side, brothName }) => ({ value: side, label: brothName })),
-)
+const sides = computed(() => sideNames(brief.value, plan.value))
 
 function setEnding(kind: (typeof ENDINGS)[number]['value']): void {
   party.edit('choose the end', (draft) => {

@@ -3,6 +3,7 @@
 import type { Brief, Cue, Plan } from '@/api/types'
 import { inBroth, inTurns, isFished, putIn, takeOut } from '@/table/stays'
 import { satDown } from '@/party/satDown'
+import { sideName } from '@/party/sideNames'
 import { clockAfter } from '@/ui/time'
 import { longWaits, shortName, spellName, spells } from './chart'
 
@@ -39,18 +40,18 @@ export function visits(brief: Brief, plan: Plan): { minder: string; name: string
     .map(([minder, own]) => ({
       minder,
       name: [...brief.cooks, ...brief.guests].find((p) => p.id === minder)?.name ?? 'Whoever minds the pots',
-      rows: own.map((visit, i) => row(plan, visit, i)),
+      rows: own.map((visit, i) => row(brief, plan, visit, i)),
     }))
     .sort((a, b) => b.rows.length - a.rows.length)
 }
 
-function row(plan: Plan, visit: Cue[], i: number): Row {
+function row(brief: Brief, plan: Plan, visit: Cue[], i: number): Row {
   return {
     key: `${i} ${visit[0]?.at}`,
     at: visit[0]?.at ?? 0,
     lines: visit.map((cue) => {
       const side = sideOf(plan, cue.side)
-      return { text: cue.text, beside: side?.brothName ?? '', tint: side?.tint }
+      return { text: cue.text, beside: sideName(brief, plan, cue.side), tint: side?.tint }
     }),
   }
 }
@@ -112,7 +113,7 @@ export function eatenBy(brief: Brief, plan: Plan, guest: string): Row[] {
     open.grams += bite.grams
     const side = sideOf(plan, drop.side)
     const text = `${shortName(drop)}, ${Math.round(open.grams)} g`
-    open.row.lines = [{ text, beside: side?.brothName ?? '', tint: side?.tint }]
+    open.row.lines = [{ text, beside: sideName(brief, plan, drop.side), tint: side?.tint }]
   }
   const bare = longWaits(pace.waits).map((wait) => ({
     key: `wait ${wait.from}`,

@@ -80,7 +80,7 @@ public final class EveningPlanner {
         int from =
                 Math.min(0, table.drops().stream().mapToInt(Drop::putIn).min().orElse(0));
         List<PotEvening> pots = new ArrayList<>();
-        ProblemFinder problems = new ProblemFinder(brief, text, state.at());
+        ProblemFinder problems = new ProblemFinder(brief, sides, text, state.at());
         Set<String> tooCool = new TreeSet<>();
         Map<String, Cooled> cooled = new TreeMap<>();
         for (Pot pot : brief.pots()) {

@@ -2,6 +2,8 @@ package org.livelyladle.core.evening;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.evening.Evening.CircuitLoad;
@@ -11,6 +13,8 @@ import org.livelyladle.core.kettle.PotRun;
 import org.livelyladle.core.kettle.SideRun;
 import org.livelyladle.core.measure.Figure;
 import org.livelyladle.core.measure.KitchenText;
+import org.livelyladle.core.sides.SideNames;
+import org.livelyladle.core.sides.Sides;
 
 /** What would go wrong in the pots, with the minute and the remedy. */
 final class ProblemFinder {
@@ -19,14 +23,18 @@ final class ProblemFinder {
 
     private final Brief brief;
     private final KitchenText text;
+    /** What each side is called. */
+    private final Map<String, String> names;
+
     private final List<Problem> problems = new ArrayList<>();
 
     private final int since;
 
     /** @param since what was before needs no remedy any more [s from sitting down] */
-    ProblemFinder(Brief brief, KitchenText text, int since) {
+    ProblemFinder(Brief brief, Sides sides, KitchenText text, int since) {
         this.since = since;
         this.brief = brief;
+        this.names = SideNames.of(brief, sides.all());
         this.text = text;
     }
 
@@ -45,7 +53,7 @@ final class ProblemFinder {
     }
 
     private void look(Pot pot, SideRun side) {
-        String name = side.plan().brothName();
+        String name = Objects.requireNonNull(names.get(side.plan().side()));
         int dry = dryMinute(side);
         if (dry < side.minutes().size()) {
             add(
