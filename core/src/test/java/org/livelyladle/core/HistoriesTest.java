@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.facts.PartyEvent;
@@ -46,6 +47,13 @@ class HistoriesTest {
     @ParameterizedTest
     @MethodSource("manySeeds")
     void whatIsProposedIsSoundAtEveryMinuteOfManyShortMeals(long seed) {
+        everyMinuteIsSound(Parties.random(seed).sittingFor(SHORT_MINUTES), seed);
+    }
+
+    /** Somebody who said it late got eggs with what the meal ended with, as that had begun. */
+    @ParameterizedTest
+    @ValueSource(longs = 1569)
+    void whatWasNotSoundOnceIsNow(long seed) {
         everyMinuteIsSound(Parties.random(seed).sittingFor(SHORT_MINUTES), seed);
     }
 

@@ -17,6 +17,7 @@ import org.livelyladle.core.portions.GuestTotal;
 import org.livelyladle.core.portions.Portions;
 import org.livelyladle.core.safety.Content;
 import org.livelyladle.core.safety.Needs;
+import org.livelyladle.core.safety.SideAccess;
 import org.livelyladle.core.table.EndingPlan;
 
 /**
@@ -122,14 +123,41 @@ final class EndingPlanner {
 
     /** Why somebody gets none of it; empty for who does. */
     private String reason(Guest guest, Side side, List<String> ingredients) {
-        for (Ingredient ingredient : known(ingredients)) {
+        String against = against(guest, ingredients, catalogue);
+        return !against.isEmpty() || allocation.mayEatFrom(guest, side)
+                ? against
+                : "that side is not open to " + guest.name();
+    }
+
+    /** The first of some ingredients that a need of a guest stands against, and that need; empty where none does. */
+    private static String against(Guest guest, List<String> ingredients, Catalogue catalogue) {
+        for (String id : ingredients) {
+            Ingredient ingredient = catalogue.ingredient(id);
             Content content = Content.of(ingredient);
             List<Need> broken = Needs.brokenByEating(guest, content);
             if (!broken.isEmpty()) {
                 return KitchenText.lower(ingredient.name()) + ": " + Needs.labels(broken, content);
             }
         }
-        return allocation.mayEatFrom(guest, side) ? "" : "that side is not open to " + guest.name();
+        return "";
+    }
+
+    /** One that has begun goes on, for those whom nothing stands against by now. */
+    static EndingPlan goingOn(EndingPlan begun, Side side, Brief brief, Catalogue catalogue, SideAccess access) {
+        List<String> ingredients =
+                begun.parts().stream().map(EndingPlan.Part::ingredient).toList();
+        List<EndingPlan.Without> out = new ArrayList<>();
+        for (String id : begun.eaters()) {
+            Guest guest = brief.guest(id).orElseThrow();
+            String against = against(guest, ingredients, catalogue);
+            String reason = !against.isEmpty()
+                    ? against
+                    : access.closed(guest, side).map(SideAccess.Closed::reason).orElse("");
+            if (!reason.isEmpty()) {
+                out.add(new EndingPlan.Without(id, reason));
+            }
+        }
+        return begun.but(out);
     }
 
     private EndingPlan describe(Ending.Kind kind, Side side, List<String> ingredients) {

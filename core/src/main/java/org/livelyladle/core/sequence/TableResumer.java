@@ -323,12 +323,7 @@ public final class TableResumer {
         if (planned == null || planned.from() > state.at()) {
             return new EndingPlanner(brief, catalogue, allocation, portions, minders).plan();
         }
-        Side side = side(planned.side());
-        List<EndingPlan.Without> closed = planned.eaters().stream()
-                .flatMap(guest -> access.closed(brief.guest(guest).orElseThrow(), side).stream())
-                .map(barrier -> new EndingPlan.Without(barrier.guest(), barrier.reason()))
-                .toList();
-        return planned.but(closed);
+        return EndingPlanner.goingOn(planned, side(planned.side()), brief, catalogue, access);
     }
 
     private Dish dish(Drop drop) {
