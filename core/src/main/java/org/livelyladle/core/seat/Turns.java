@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Doneness;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.NeedKind;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.cooking.CookingWindow;
@@ -21,6 +22,8 @@ import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.facts.TableEvent;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.plan.Plan;
+import org.livelyladle.core.safety.Content;
+import org.livelyladle.core.safety.Needs;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Now;
 import org.livelyladle.core.table.Stay;
@@ -38,6 +41,7 @@ final class Turns {
     private static final int SOON_SECONDS = 600;
 
     private final Brief brief;
+    private final Catalogue catalogue;
     private final TablePlan table;
     private final Plan plan;
     private final PresentWindows windows;
@@ -66,6 +70,7 @@ final class Turns {
 
     Turns(Brief brief, Catalogue catalogue, WindowModel model, Plan plan, Facts facts, KitchenText text) {
         this.brief = brief;
+        this.catalogue = catalogue;
         this.plan = plan;
         this.table = plan.table();
         this.windows = new PresentWindows(brief, catalogue, model);
@@ -171,10 +176,25 @@ final class Turns {
             return false;
         }
         Now now = table.now();
+        if (now.started() && helping.stay().takeOut() <= now.at() && !mayEat(helping)) {
+            return false;
+        }
         int last = helping.act() == Turn.Act.FISH
                 ? helping.stay().bestUntil()
                 : helping.stay().takeOut() + (helping.act() == Turn.Act.SERVED ? 0 : FORGOTTEN_SECONDS);
         return !now.finished() && (!now.started() || last > now.at());
+    }
+
+    /** Of what was planned before somebody said that it is not for them. */
+    private boolean mayEat(Helping helping) {
+        List<NeedKind> said = table.now().needs().stream()
+                .filter(need -> need.guest().equals(helping.eater()))
+                .map(Now.SaidNeed::need)
+                .toList();
+        Guest eater = brief.guest(helping.eater()).orElseThrow().alsoNeeding(said);
+        return Needs.brokenByEating(
+                        eater, Content.of(catalogue.cut(helping.drop().cut()), catalogue))
+                .isEmpty();
     }
 
     private Turn.When when(Helping next) {

@@ -75,8 +75,8 @@ final class Reshuffle {
             if (i > 0 && i % Math.max(1, times / WEIGHINGS) == 0) {
                 weighTheLongestWait();
             }
-            double warmth = HOT * Math.pow(COLD / HOT, (double) i / times);
-            reshuffle(now - warmth * Math.log(random.nextDouble()));
+            double warmth = HOT * StrictMath.pow(COLD / HOT, (double) i / times);
+            reshuffle(now - warmth * StrictMath.log(random.nextDouble()));
         }
         if (now > least) {
             best.restore();

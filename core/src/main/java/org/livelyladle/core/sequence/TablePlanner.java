@@ -108,7 +108,7 @@ public final class TablePlanner {
     Arranged arrange(Portions portions) {
         List<Demand> demands = demands(portions, brief, fitness, dishes);
         SideAllocator.Allocation allocation =
-                new SideAllocator(brief, plans, demands, access, fitness::canCook).allocate();
+                new SideAllocator(new Promises(brief, plans, demands, access, fitness::canCook)).allocate();
         OrderOfEating order = OrderOfEating.of(brief, catalogue, portions, dishes, windows);
         Batcher batcher = new Batcher(brief, plans, limits, windows, order, -Board.PRELOAD_SECONDS);
         EndingPlan ending = new EndingPlanner(brief, catalogue, allocation, portions, minders).plan();

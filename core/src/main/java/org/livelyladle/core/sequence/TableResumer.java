@@ -150,7 +150,8 @@ public final class TableResumer {
     public Sequence resume(Portions portions, Sequence base, int basePaused, Care care) {
         this.shift = state.pausedSeconds() - basePaused;
         StillOpen open = open(portions, base);
-        SideAllocator.Allocation allocation = new SideAllocator(brief, plans, open.all(), access, fitness::canCook)
+        SideAllocator.Allocation allocation = new SideAllocator(
+                        new Promises(brief, plans, open.all(), access, fitness::canCook))
                 .allocateAsBefore((guest, side) -> base.sidesOpenTo(guest.id()).contains(side.id()));
         Batcher batcher = new Batcher(
                 brief, plans, limits, windows, OrderOfEating.of(brief, catalogue, portions, dishes, windows), from);

@@ -377,7 +377,7 @@ class PhonesHttpTest extends ServerTest {
         assertThat(all(offers).stream()
                         .map(offer -> offer.get("edit").get("edit").asString()))
                 .containsExactly("ADD_NEED", "SET_APPETITE", "COME_AFTER");
-        assertThat(offers.get(1).get("effect").asString()).contains("bill");
+        assertThat(offers.get(1).get("effect").asString()).contains(" to ");
         assertThat(phone.send(put("/api/mine/answer")
                                 .contentType(APPLICATION_JSON)
                                 .content("{\"arrivesAfterMinutes\":-5}"))
