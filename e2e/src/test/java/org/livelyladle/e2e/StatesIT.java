@@ -37,9 +37,10 @@ class StatesIT extends BrowserTest {
     /** Only the rows in sight are in the page. */
     private void bringIntoSight(String name) {
         page.locator("main table tbody th").first().waitFor();
-        for (int turns = 0; row(name).count() == 0 && turns < 20; turns++) {
+        // from the top again now and then: what is planned anew may come above what is in sight
+        for (int turns = 1; row(name).count() == 0 && turns < 200; turns++) {
             page.locator("main table").hover();
-            page.mouse().wheel(0, 300);
+            page.mouse().wheel(0, turns % 20 == 0 ? -6000 : 300);
             page.evaluate("() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))");
         }
     }
