@@ -1,6 +1,8 @@
 package org.livelyladle.server.afterwards;
 
 import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -57,10 +59,12 @@ public class GuestBookService {
     @Transactional(readOnly = true)
     GuestBook book(SignedIn host) {
         Household household = households.get(host).household();
-        List<PartySummary> all = parties.list(host);
-        List<GuestBook.Evening> evenings = all.subList(Math.max(0, all.size() - MOST_EVENINGS), all.size()).stream()
-                .map(PartySummary::id)
+        List<UUID> latestFirst = new ArrayList<>(
+                parties.list(host).stream().map(PartySummary::id).toList());
+        Collections.reverse(latestFirst);
+        List<GuestBook.Evening> evenings = latestFirst.stream()
                 .filter(id -> isOver(host, id))
+                .limit(MOST_EVENINGS)
                 .map(id -> new GuestBook.Evening(
                         parties.get(host, id).brief(),
                         Facts.fold(parties.events(host, id)),

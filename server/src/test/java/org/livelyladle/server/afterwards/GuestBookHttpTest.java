@@ -92,6 +92,17 @@ class GuestBookHttpTest extends ServerTest {
     }
 
     @Test
+    void manyEveningsToComeHideNoneThatWas() throws Exception {
+        ObjectNode later = brief.deepCopy();
+        later.put("sitDown", "2026-12-20T19:00:00");
+        for (int i = 0; i < 51; i++) {
+            taken(later);
+        }
+        JsonNode people = body(send(get("/api/household/people"))).get("people");
+        assertThat(people.get(0).get("evenings").asInt()).isEqualTo(1);
+    }
+
+    @Test
     void whoIsForgottenForGoodIsNowhereAnyMore() throws Exception {
         somethingOfEachKind();
         ObjectNode later = brief.deepCopy();
