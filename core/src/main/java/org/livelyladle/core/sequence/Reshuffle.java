@@ -23,8 +23,8 @@ final class Reshuffle {
     private static final long SEED = 1;
     /** Reshuffles for each batch there is. */
     private static final int FOR_EACH = 6;
-    /** Evenings looked at, so that a large table takes no longer than it may. */
-    private static final long MOST_STEPS = 600_000;
+    /** Evenings looked at at most, so that a large table takes no longer than it may: it cools the sooner. */
+    private static final long MOST_STEPS = 2_500_000;
 
     /** Batches taken off at a time, at most. */
     private static final int MOST_TAKEN = 6;
@@ -70,13 +70,17 @@ final class Reshuffle {
         }
         start();
         int times = FOR_EACH * free.size();
-        long enoughSteps = mover.steps() + MOST_STEPS;
-        for (int i = 0; i < times && mover.steps() < enoughSteps; i++) {
-            if (i > 0 && i % Math.max(1, times / WEIGHINGS) == 0) {
+        long before = mover.steps();
+        int weighings = 0;
+        double done = 0;
+        for (int i = 1; done < 1; i++) {
+            if (done * WEIGHINGS >= weighings + 1) {
+                weighings++;
                 weighTheLongestWait();
             }
-            double warmth = HOT * StrictMath.pow(COLD / HOT, (double) i / times);
+            double warmth = HOT * StrictMath.pow(COLD / HOT, done);
             reshuffle(now - warmth * StrictMath.log(random.nextDouble()));
+            done = Math.max(i / (double) times, (mover.steps() - before) / (double) MOST_STEPS);
         }
         if (now > least) {
             best.restore();
