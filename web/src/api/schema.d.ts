@@ -4041,10 +4041,11 @@ export interface components {
             batch: number;
             cut: string;
             /** Format: double */
-            nearestMinute: number;
-            nearestSide: string;
-            rule: string;
+            nearestMinute?: number;
+            nearestSide?: string;
+            reason: string;
             side: string;
+            violation?: components["schemas"]["Violation"];
             /** Format: double */
             wantedMinute: number;
         };

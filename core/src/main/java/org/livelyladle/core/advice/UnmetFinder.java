@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Pot;
@@ -203,9 +204,8 @@ public record UnmetFinder(
                         "drops." + pin.cut() + "." + pin.side() + "." + pin.batch(),
                         new BriefEdit.FreeDrop(pin.cut(), pin.side(), pin.batch()),
                         catalogue.fullName(catalogue.cut(pin.cut())) + " is pinned to minute "
-                                + KitchenText.number(pin.wantedMinute(), 1) + ", but " + pin.rule()
-                                + ". Nearest: minute "
-                                + KitchenText.number(pin.nearestMinute(), 1) + ".")));
+                                + KitchenText.number(pin.wantedMinute(), 1) + ", but " + pin.reason() + "."
+                                + nearest(pin.nearestMinute()))));
         prep.beatenPins()
                 .forEach(pin -> unmet.add(beaten(
                         Step.PREP,
@@ -222,6 +222,10 @@ public record UnmetFinder(
                         new BriefEdit.FreeOffer(pin.ingredient()),
                         catalogue.ingredient(pin.ingredient()).name() + " is pinned to one offer, but " + pin.rule()
                                 + ".")));
+    }
+
+    private static String nearest(@Nullable Double minute) {
+        return minute == null ? "" : " Nearest: minute " + KitchenText.number(minute, 1) + ".";
     }
 
     private void prep(List<Unmet> unmet) {

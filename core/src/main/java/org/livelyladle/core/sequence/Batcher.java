@@ -6,9 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Emphasis;
+import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.brief.Tending;
 import org.livelyladle.core.brief.WayOfEating;
@@ -86,8 +89,16 @@ final class Batcher {
         rounds.count(assigned, (dish, side) -> mostGrams(in(dish, side), side));
     }
 
-    /** Some demands that go in together, and where in the meal. */
-    private record Deal(List<Demand> demands, OrderOfEating.Place place) {}
+    /**
+     * Some demands that go in together, and where in the meal.
+     *
+     * @param late for guests who are not at the table when any of it should come
+     */
+    private record Deal(List<Demand> demands, OrderOfEating.Place place, boolean late) {
+        private Deal(List<Demand> demands, OrderOfEating.Place place) {
+            this(demands, place, false);
+        }
+    }
 
     List<Batch> split(Dish dish, Side side, List<Demand> demands) {
         return split(dish, side, demands, 1);
@@ -114,15 +125,58 @@ final class Batcher {
             List<OrderOfEating.Place> own = rounds.of(dish, side, order, least, Math.max(least, helpings(present)));
             return number(dish, side, deal(dish, side, present, own), firstNumber);
         }
-        int count = leastDrops(dish, side, present);
+        int count = leastInTime(dish, side, present);
         List<Deal> deals = deal(dish, side, present, places(dish, side, count));
         for (int tries = 0;
-                tries < MOST_DEALS && deals.stream().anyMatch(deal -> isTooMuch(dish, side, deal));
+                tries < MOST_DEALS && deals.stream().anyMatch(deal -> !deal.late() && isTooMuch(dish, side, deal));
                 tries++) {
             count++;
             deals = deal(dish, side, present, places(dish, side, count));
         }
-        return number(dish, side, deals, firstNumber);
+        List<Deal> all = deals.stream()
+                .flatMap(deal -> deal.late() ? divided(dish, side, deal).stream() : Stream.of(deal))
+                .toList();
+        return number(dish, side, all, firstNumber);
+    }
+
+    /** Without those who come so late that they have drops of their own. */
+    private int leastInTime(Dish dish, Side side, List<Demand> demands) {
+        int least = leastDrops(dish, side, demands);
+        Set<Guest> late = deal(dish, side, demands, places(dish, side, least)).stream()
+                .filter(Deal::late)
+                .flatMap(deal -> deal.demands().stream())
+                .map(Demand::guest)
+                .collect(Collectors.toSet());
+        List<Demand> inTime = demands.stream()
+                .filter(demand -> !late.contains(demand.guest()))
+                .toList();
+        return inTime.isEmpty() ? least : leastDrops(dish, side, inTime);
+    }
+
+    /** More drops for all would be none more for those who come later: theirs are divided among themselves. */
+    private List<Deal> divided(Dish dish, Side side, Deal late) {
+        int count = leastDrops(dish, side, late.demands());
+        List<Deal> deals = divided(dish, side, late, count);
+        while (count < MOST_DEALS && deals.stream().anyMatch(deal -> isTooMuch(dish, side, deal))) {
+            count++;
+            deals = divided(dish, side, late, count);
+        }
+        return deals;
+    }
+
+    private List<Deal> divided(Dish dish, Side side, Deal whole, int count) {
+        List<Deal> deals = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            List<Demand> parts = new ArrayList<>();
+            for (int g = 0; g < whole.demands().size(); g++) {
+                parts.add(part(whole.demands().get(g), Math.floorMod(i + g, count), count));
+            }
+            parts.removeIf(part -> part.grams() == 0);
+            if (!parts.isEmpty()) {
+                deals.add(new Deal(parts, place(dish, side, i, count)));
+            }
+        }
+        return deals;
     }
 
     /** The most that whoever gets most of it can be given one after another. */
@@ -237,7 +291,7 @@ final class Batcher {
 
     /** Whether there is a moment at which all who share a presence are at the table. */
     private boolean canMeet(Dish dish, CookingWindow window, Presence common) {
-        int in = Math.max(from, dish.shared() ? -Board.PRELOAD_SECONDS : 0) + dish.brownsFor();
+        int in = Math.max(from, dish.shared() ? -Moments.PRELOAD_SECONDS : 0) + dish.brownsFor();
         int soonest = Math.max(TablePlanner.GRID_SECONDS, in + Batch.offset(dish, window));
         int first = Batch.roundUp(Math.max(common.from(), soonest));
         return first <= common.until() - TablePlanner.GRID_SECONDS;
@@ -307,10 +361,11 @@ final class Batcher {
         List<Deal> deals = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             List<List<Demand>> groups = new ArrayList<>(meeting(dish, side, together.get(i)));
+            int inTime = groups.size();
             groups.addAll(meeting(dish, side, apart.get(i)));
             groups.forEach(group -> accompany(dish, side, group, groups));
-            for (List<Demand> group : groups) {
-                deals.add(new Deal(group, places.get(i)));
+            for (int g = 0; g < groups.size(); g++) {
+                deals.add(new Deal(groups.get(g), places.get(i), g >= inTime));
             }
         }
         return deals;

@@ -10,7 +10,6 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Emphasis;
 import org.livelyladle.core.brief.Guest;
-import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.sides.Sides;
 import org.livelyladle.core.table.EndingPlan;
 import org.livelyladle.core.table.Stay;
@@ -21,29 +20,18 @@ import org.livelyladle.core.table.Stay;
  */
 final class Board {
     private static final int GRID = TablePlanner.GRID_SECONDS;
-    /** Slow things may go in this long before sitting down [s]. */
-    static final int PRELOAD_SECONDS = 900;
-
     /** What is planned moves for no less, where a wait as long as it should get, or a cue, counts 1; memory. */
     private static final double WORTH_MOVING = 5;
 
     private final int mealSeconds;
-    /** Nothing goes in before, but what has begun [s from sitting down]. */
-    private final int from;
-
     private final EatenShare tempo;
     private final Map<String, Spot> spots = new HashMap<>();
     private final List<Placing> placed = new ArrayList<>();
     private final Map<String, Integer> guestPlaces = new HashMap<>();
     private final List<Meal> meals = new ArrayList<>();
-    /** Places of the guests who hold what each guest dips and mind the guest's baskets, and what each does. */
-    private final int[] holders;
-
-    private final List<List<Placing>> held = new ArrayList<>();
-    private final List<Presence> presences = new ArrayList<>();
-    private final @Nullable EndingPlan ending;
     private final Emphasis emphasis;
     private final Cues cues;
+    private final Moments moments;
     private final Hands hands;
 
     /**
@@ -51,27 +39,25 @@ final class Board {
      * @param from before which nothing goes in any more [s from sitting down]
      */
     Board(Brief brief, Sides plans, SideLimits limits, Minders minders, @Nullable EndingPlan ending, int from) {
-        this.ending = ending;
         this.emphasis = brief.emphasis();
-        this.from = from;
         this.mealSeconds = brief.mealMinutes() * 60;
         this.tempo = EatenShare.of(brief.tempo());
         this.cues = new Cues(mealSeconds, minders, brief.emphasis());
-        this.hands = new Hands(mealSeconds);
+        this.moments = new Moments(brief, ending, from);
+        this.hands = new Hands(brief, minders);
         plans.all().forEach(side -> {
             String pot = brief.potOf(side.side()).id();
-            spots.put(side.side(), new Spot(new SideProfile(side, limits), pot, cues.at(pot)));
+            SideProfile profile = new SideProfile(side, limits);
+            List<Constraint> constraints = new ArrayList<>(moments.constraints());
+            constraints.addAll(hands.constraints());
+            constraints.addAll(profile.constraints());
+            spots.put(side.side(), new Spot(profile, List.copyOf(constraints), pot, cues.at(pot)));
         });
         for (Guest guest : brief.guests()) {
             Presence there = Presence.of(guest, mealSeconds);
             guestPlaces.put(guest.id(), guestPlaces.size());
             meals.add(new Meal(there.from(), there.until(), tempo, 1 / guest.eatsGramsPerSecond()));
-            presences.add(there);
-            held.add(new ArrayList<>());
         }
-        holders = brief.guests().stream()
-                .mapToInt(guest -> guestPlaces.get(minders.holder(guest.id())))
-                .toArray();
     }
 
     List<Placing> placed() {
@@ -123,10 +109,11 @@ final class Board {
     /**
      * Where a batch goes in.
      *
+     * @param constraints what must not be broken there
      * @param pot whose side it is
      * @param cues what there is to do there
      */
-    record Spot(SideProfile side, String pot, Cues.AtPot cues) {}
+    record Spot(SideProfile side, List<Constraint> constraints, String pot, Cues.AtPot cues) {}
 
     /** Asked for time and again, so it stands with the batch. */
     private Placing spotted(Placing placing) {
@@ -179,9 +166,7 @@ final class Board {
         placing.putIn = putIn;
         placed.add(placing);
         cues.add(spot(placing).cues(), placing);
-        if (!placing.shared) {
-            held.get(holders[placing.eaters[0]]).add(placing);
-        }
+        hands.expect(placing);
         for (int i = 0; i < placing.eaters.length; i++) {
             meals.get(placing.eaters[i]).expect(placing, i);
         }
@@ -193,78 +178,26 @@ final class Board {
         return spot(placing).side().neverTakes(placing);
     }
 
-    /** Nothing of it leaves the broth before its eaters are there, nor goes in before the table is ready; if it lingers not. */
     int soonest(Placing placing) {
-        int table = Math.max(from, !placing.shared ? 0 : -PRELOAD_SECONDS);
-        return Math.max(table + placing.before, Math.max(GRID, placing.batch.earliest()) - placing.offset);
+        return moments.soonest(placing);
     }
 
     int latest(Placing placing) {
-        return Math.min(openUntil(placing.batch.side()), placing.batch.latest()) - placing.duration;
-    }
-
-    /** A side in which the meal ends is free of all else by then. */
-    private int openUntil(Side side) {
-        return ending != null && ending.side().equals(side.id()) ? ending.from() : mealSeconds;
+        return moments.latest(placing);
     }
 
     /**
      * The rule in the way of a put-in time [s] and of lingering so long [s], instead of those it has, or null when nothing
      * is.
      */
-    @Nullable
-    String obstacle(Placing placing, int putIn, int linger) {
-        Batch batch = placing.batch;
-        int firstOut = putIn + linger + placing.offset;
-        int lastOut = putIn + linger + placing.duration;
-        if (putIn - placing.before < from) {
-            return "that moment has passed";
-        }
-        if (firstOut < batch.earliest()) {
-            return "somebody it is for has not arrived yet";
-        }
-        boolean early = firstOut < GRID || putIn < -PRELOAD_SECONDS || !placing.shared && putIn - placing.before < 0;
-        if (early || lastOut > mealSeconds) {
-            return "outside the meal";
-        }
-        if (lastOut > openUntil(batch.side())) {
-            return "the side is kept for the ending by then";
-        }
-        if (lastOut > batch.latest()) {
-            return "somebody it is for has left by then";
-        }
-        if (!placing.shared) {
-            int holder = holders[placing.eaters[0]];
-            if (!presences.get(holder).holds(firstOut, lastOut)) {
-                return "who holds it for a child is not at the table";
-            }
-            if (isHolding(holder, placing, putIn)) {
-                return "somebody has another slice or basket at that time";
-            }
-            if (placing.byHand && !hands.areFree(spot(placing).pot(), placing, putIn)) {
-                return "too many dip at that pot at that time";
-            }
-        }
-        return spot(placing).side().obstacle(placing, putIn, linger);
-    }
-
-    private boolean isHolding(int holder, Placing turn, int putIn) {
-        for (Placing other : held.get(holder)) {
-            if (other != turn
-                    && other.byHand == turn.byHand
-                    && other.overlaps(putIn - turn.before, putIn + turn.duration)) {
-                return true;
-            }
-        }
-        return false;
+    Constraint.@Nullable Breach breach(Placing placing, int putIn, int linger) {
+        return Constraint.first(spot(placing).constraints(), placing, putIn, linger);
     }
 
     private void enter(Placing placing) {
         spot(placing).side().add(placing);
         placing.isOnBoard = true;
-        if (placing.byHand) {
-            hands.add(spot(placing).pot(), placing, 1);
-        }
+        hands.enter(placing);
         for (int i = 0; i < placing.eaters.length; i++) {
             meals.get(placing.eaters[i]).add(placing, i);
         }
@@ -273,9 +206,7 @@ final class Board {
     private void leave(Placing placing) {
         spot(placing).side().remove(placing);
         placing.isOnBoard = false;
-        if (placing.byHand) {
-            hands.add(spot(placing).pot(), placing, -1);
-        }
+        hands.leave(placing);
         for (int eater : placing.eaters) {
             meals.get(eater).remove(placing);
         }
@@ -314,11 +245,11 @@ final class Board {
 
     /** Moments at which something else is done at the pot of a batch, in order of time, each once [s from sitting down]. */
     int[] visits(Placing placing) {
-        String pot = spot(placing).pot();
+        String pot = placing.pot();
         int[] visits = new int[2 * placed.size()];
         int count = 0;
         for (Placing other : placed) {
-            if (other != placing && other.shared && spot(other).pot().equals(pot)) {
+            if (other != placing && other.shared && other.pot().equals(pot)) {
                 visits[count++] = grid(other.putIn);
                 if (!other.fished) {
                     visits[count++] = grid(other.lastOut());

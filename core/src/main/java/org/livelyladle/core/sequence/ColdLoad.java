@@ -87,32 +87,34 @@ final class ColdLoad {
         return Math.max(0, load - rate * seconds);
     }
 
-    /** Whether it would be too much if the candidate went in at a time [s]. */
-    boolean isTooMuchWith(Placing candidate, int putIn) {
+    /** The load when it first is too much, or at some time when it never is, if the candidate went in at a time [s, g]. */
+    double mostWith(Placing candidate, int putIn) {
         int left = times(candidate);
         int mine = putIn;
         int next = firstAfter(putIn);
         double load = next == 0 ? 0 : after[next - 1];
         int last = next == 0 ? putIn : seconds[next - 1];
+        double most = 0;
         while (left > 0 || next < count) {
             boolean isMine = next == count || left > 0 && mine <= seconds[next];
             int now = isMine ? mine : seconds[next];
             load = rested(load, now - last) + (isMine ? candidate.coldGrams : grams[next]);
             last = now;
+            most = Math.max(most, load);
             if (load > limitG + TOLERANCE) {
-                return true;
+                return most;
             }
             if (isMine) {
                 mine += candidate.every;
                 left--;
             } else {
                 if (left == 0 && load <= after[next] + TOLERANCE) {
-                    return false;
+                    return most;
                 }
                 next++;
             }
         }
-        return false;
+        return most;
     }
 
     private int firstAfter(int second) {

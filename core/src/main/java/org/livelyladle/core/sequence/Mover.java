@@ -165,7 +165,7 @@ final class Mover {
                 continue;
             }
             tried++;
-            if (board.obstacle(placing, counted - linger, linger) == null) {
+            if (board.breach(placing, counted - linger, linger) == null) {
                 best.counted = counted;
                 best.linger = linger;
                 best.cost = whole;
@@ -273,9 +273,9 @@ final class Mover {
     /** What would be worse if a batch came so much later, or sooner where negative [s]; empty where nothing would. */
     String against(Placing placing, int shift) {
         int putIn = placing.putIn + shift;
-        String rule = board.obstacle(placing, putIn, placing.linger);
-        if (rule != null) {
-            return rule;
+        Constraint.Breach breach = board.breach(placing, putIn, placing.linger);
+        if (breach != null) {
+            return breach.text();
         }
         board.forgetCues(placing);
         double busier =

@@ -17,9 +17,6 @@ final class Occupancy {
     private int[] baskets = {};
     private int changes;
 
-    /** The most of each at one time. */
-    record Most(double ml, int baskets) {}
-
     /** Begins anew with what is in the side over the evening. */
     void set(List<Placing> inside) {
         placings = List.copyOf(inside);
@@ -58,16 +55,28 @@ final class Occupancy {
         }
     }
 
-    /** The most that is taken from a second until before another. */
-    Most most(int from, int until) {
-        int at = Arrays.binarySearch(seconds, 0, changes, from);
-        int step = at < 0 ? -at - 2 : at;
-        double mostMl = step < 0 ? 0 : ml[step];
-        int mostBaskets = step < 0 ? 0 : baskets[step];
+    /** The most room that is taken from a second until before another [ml]. */
+    double mostMl(int from, int until) {
+        int step = stepAt(from);
+        double most = step < 0 ? 0 : ml[step];
         for (int i = step + 1; i < changes && seconds[i] < until; i++) {
-            mostMl = Math.max(mostMl, ml[i]);
-            mostBaskets = Math.max(mostBaskets, baskets[i]);
+            most = Math.max(most, ml[i]);
         }
-        return new Most(mostMl, mostBaskets);
+        return most;
+    }
+
+    /** The most baskets that are taken from a second until before another. */
+    int mostBaskets(int from, int until) {
+        int step = stepAt(from);
+        int most = step < 0 ? 0 : baskets[step];
+        for (int i = step + 1; i < changes && seconds[i] < until; i++) {
+            most = Math.max(most, baskets[i]);
+        }
+        return most;
+    }
+
+    private int stepAt(int second) {
+        int at = Arrays.binarySearch(seconds, 0, changes, second);
+        return at < 0 ? -at - 2 : at;
     }
 }

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.table.Stay;
 
@@ -140,6 +141,11 @@ final class Placing {
                 .toArray();
         this.biteAt = new int[eaters.length][];
         this.biteGrams = new double[eaters.length][];
+    }
+
+    /** Into whose side it goes. */
+    String pot() {
+        return Objects.requireNonNull(spot).pot();
     }
 
     boolean feeds(int eater) {

@@ -57,9 +57,8 @@ final class Sequencer {
     }
 
     /** The rule in the way of a put-in time [s], or null when nothing is. */
-    @Nullable
-    String obstacle(Batch batch, int putIn) {
-        return board.obstacle(board.placing(batch), putIn, 0);
+    Constraint.@Nullable Breach breach(Batch batch, int putIn) {
+        return board.breach(board.placing(batch), putIn, 0);
     }
 
     /** Enters what went in together, as it happened. */
@@ -139,6 +138,6 @@ final class Sequencer {
     }
 
     private boolean isFree(Placing placing, int counted) {
-        return board.obstacle(placing, counted - placing.linger, placing.linger) == null;
+        return board.breach(placing, counted - placing.linger, placing.linger) == null;
     }
 }

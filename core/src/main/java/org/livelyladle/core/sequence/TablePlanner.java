@@ -6,11 +6,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Decisions.DropPin;
 import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
+import org.livelyladle.core.check.Violation;
 import org.livelyladle.core.cooking.Windows;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.portions.Portions;
@@ -110,7 +112,7 @@ public final class TablePlanner {
         SideAllocator.Allocation allocation =
                 new SideAllocator(new Promises(brief, plans, demands, access, fitness::canCook)).allocate();
         OrderOfEating order = OrderOfEating.of(brief, catalogue, portions, dishes, windows);
-        Batcher batcher = new Batcher(brief, plans, limits, windows, order, -Board.PRELOAD_SECONDS);
+        Batcher batcher = new Batcher(brief, plans, limits, windows, order, -Moments.PRELOAD_SECONDS);
         EndingPlan ending = new EndingPlanner(brief, catalogue, allocation, portions, minders).plan();
         Rescue rescue = new Rescue(brief.sides(), allocation, batcher);
         Sequencer sequencer = sequencer(ending);
@@ -123,6 +125,7 @@ public final class TablePlanner {
             placeTheRest(rescue, sequencer);
         }
         Map<DropPin, List<Batch>> pinned = pinned(sequencer);
+        nameThePinsOfNothing(pinned.keySet());
         if (!pinned.isEmpty()) {
             sequencer = around(pinned, sequencer, allocation, ending);
             sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
@@ -199,7 +202,7 @@ public final class TablePlanner {
     }
 
     private Sequencer sequencer(@Nullable EndingPlan ending) {
-        return new Sequencer(new Board(brief, plans, limits, minders, ending, -Board.PRELOAD_SECONDS));
+        return new Sequencer(new Board(brief, plans, limits, minders, ending, -Moments.PRELOAD_SECONDS));
     }
 
     private Optional<DropPin> pinOf(Batch batch) {
@@ -217,25 +220,39 @@ public final class TablePlanner {
                 .filter(side -> own.stream().allMatch(batch -> fits(batch, side, allocation)))
                 .findFirst();
         int wish = (int) Math.round(pin.minute() * 60);
-        String rule = wanted.isEmpty() ? "that side is not open to everybody it is for" : null;
+        Violation violation = wanted.isEmpty()
+                ? Violation.of("H1", pin.toSide(), "that side is not open to everybody it is for")
+                : null;
         int nearest = Integer.MAX_VALUE;
         Side side = wanted.orElse(own.get(0).side());
         for (Batch batch : own) {
             Batch moved = batch.movedTo(side, windows.of(batch.cut(), side.id()));
-            rule = rule == null ? sequencer.obstacle(moved, wish) : rule;
+            Constraint.Breach breach = sequencer.breach(moved, wish);
+            violation = violation == null && breach != null ? breach.at(wish) : violation;
             int time = sequencer.fix(moved, wish).orElse(wish);
             nearest = Math.abs(time - wish) < Math.abs((long) nearest - wish) ? time : nearest;
         }
         if (wanted.isEmpty() || Math.abs(nearest - wish) >= GRID_SECONDS) {
+            String reason = violation == null ? "times stand on a grid of five seconds" : violation.text();
             beaten.add(new TablePlan.BeatenPin(
-                    pin.cut(),
-                    pin.side(),
-                    pin.batch(),
-                    pin.minute(),
-                    side.id(),
-                    nearest / 60.0,
-                    rule == null ? "times stand on a grid of five seconds" : rule));
+                    pin.cut(), pin.side(), pin.batch(), pin.minute(), side.id(), nearest / 60.0, reason, violation));
         }
+    }
+
+    /** What it was meant for goes in otherwise now, or not at all. */
+    private void nameThePinsOfNothing(Set<DropPin> heeded) {
+        brief.decisions().drops().stream()
+                .filter(pin -> !heeded.contains(pin))
+                .map(pin -> new TablePlan.BeatenPin(
+                        pin.cut(),
+                        pin.side(),
+                        pin.batch(),
+                        pin.minute(),
+                        null,
+                        null,
+                        "there is no such drop any more",
+                        null))
+                .forEach(beaten::add);
     }
 
     private boolean fits(Batch batch, Side side, SideAllocator.Allocation allocation) {

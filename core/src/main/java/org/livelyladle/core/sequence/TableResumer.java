@@ -90,7 +90,7 @@ public final class TableResumer {
     /** Where each batch would be if nothing had happened, and the rule that is in the way of it there. */
     private final Map<Batch, Before> before = new IdentityHashMap<>();
 
-    private record Before(int putIn, @Nullable String rule) {}
+    private record Before(int putIn, Constraint.@Nullable Breach breach) {}
 
     /** @param brief as it turned out */
     public TableResumer(
@@ -115,7 +115,7 @@ public final class TableResumer {
         this.dishes = Dish.byCut(this.brief, catalogue);
         this.fitness = new SideFitness(this.brief, catalogue, plans, limits, dishes);
         this.writer = new DropWriter(this.brief, minders, text);
-        this.from = Math.max(-Board.PRELOAD_SECONDS, Batch.roundUp(state.at() + 1.0));
+        this.from = Math.max(-Moments.PRELOAD_SECONDS, Batch.roundUp(state.at() + 1.0));
         state.gone().forEach(one -> gone.add(one.cut(), new Stay.Serving(one.guest(), one.grams(), one.pieces())));
         this.begun = eaters.begun().stream()
                 .map(drop -> drop.mindedBy(minderOf(drop)))
@@ -462,8 +462,7 @@ public final class TableResumer {
     private void keep(List<Kept> all, Sequencer sequencer, Rescue rescue) {
         rescue.number(all.stream().map(Kept::batch).toList());
         for (Kept kept : all) {
-            String rule = sequencer.obstacle(kept.batch(), kept.putIn());
-            before.put(kept.batch(), new Before(kept.putIn(), rule));
+            before.put(kept.batch(), new Before(kept.putIn(), sequencer.breach(kept.batch(), kept.putIn())));
             if (!sequencer.keep(kept.batch(), kept.putIn(), kept.linger(), kept.pinned())) {
                 rescue.take(kept.batch(), brief);
             }
@@ -489,7 +488,9 @@ public final class TableResumer {
             return new Sequence.Reason(laid.drop().id(), "found a place anew", "where there was room", 0);
         }
         int shift = part.putIn - was.putIn();
-        String rule = was.rule() == null ? "so that nobody waits for it" : was.rule();
+        String rule = was.breach() == null
+                ? "so that nobody waits for it"
+                : was.breach().text();
         String now = Math.abs(shift) < UNMOVED_SECONDS
                 ? "as planned"
                 : KitchenText.minutes(Math.abs(shift) / MINUTE) + (shift > 0 ? " later: " : " sooner: ") + rule;

@@ -188,13 +188,21 @@ public record TablePlan(
         }
     }
 
-    /** A pinned drop a hard rule beats, with the nearest side and minute that hold. */
+    /**
+     * A pinned drop that does not go in where and when it was to.
+     *
+     * @param nearestSide where it does; null where there is no such drop any more
+     * @param nearestMinute when it does [min from sitting down]
+     * @param reason what is in the way, to come after "but"
+     * @param violation the hard rule in the way; null where it is none
+     */
     public record BeatenPin(
             String cut,
             String side,
             int batch,
             double wantedMinute,
-            String nearestSide,
-            double nearestMinute,
-            String rule) {}
+            @Nullable String nearestSide,
+            @Nullable Double nearestMinute,
+            String reason,
+            @Nullable Violation violation) {}
 }

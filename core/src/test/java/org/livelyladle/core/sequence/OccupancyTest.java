@@ -41,8 +41,8 @@ class OccupancyTest {
                 baskets = Math.max(
                         baskets, (int) inside.stream().filter(p -> !p.byHand).count());
             }
-            assertThat(occupancy.most(from, until).ml()).isCloseTo(ml, within(1e-6));
-            assertThat(occupancy.most(from, until).baskets()).isEqualTo(baskets);
+            assertThat(occupancy.mostMl(from, until)).isCloseTo(ml, within(1e-6));
+            assertThat(occupancy.mostBaskets(from, until)).isEqualTo(baskets);
         }
     }
 }

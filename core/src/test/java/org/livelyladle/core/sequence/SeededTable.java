@@ -124,7 +124,7 @@ public final class SeededTable {
 
     /** Nothing on it yet. */
     Board board() {
-        return new Board(brief, sides, LIMITS, new Minders(brief), arranged.ending(), -Board.PRELOAD_SECONDS);
+        return new Board(brief, sides, LIMITS, new Minders(brief), arranged.ending(), -Moments.PRELOAD_SECONDS);
     }
 
     List<Placing> placed() {

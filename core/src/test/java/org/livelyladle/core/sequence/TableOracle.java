@@ -77,10 +77,10 @@ public final class TableOracle {
         int meal = table.brief.mealMinutes() * 60;
         for (Placing placing : placed) {
             long[] allowed = IntStream.iterate(
-                            -Board.PRELOAD_SECONDS,
+                            -Moments.PRELOAD_SECONDS,
                             second -> second <= meal,
                             second -> second + TablePlanner.GRID_SECONDS)
-                    .filter(second -> alone.obstacle(alone.placing(placing.batch), second, 0) == null)
+                    .filter(second -> alone.breach(alone.placing(placing.batch), second, 0) == null)
                     .mapToLong(second -> second)
                     .toArray();
             IntVar at = model.newIntVarFromDomain(Domain.fromValues(allowed), "t" + counted.size());
@@ -96,7 +96,7 @@ public final class TableOracle {
             model.addHint(linger, placing.linger);
             lingers.add(linger);
             IntVar in = model.newIntVar(
-                    placing.before + (placing.shared ? -Board.PRELOAD_SECONDS : 0), meal, "i" + putIn.size());
+                    placing.before + (placing.shared ? -Moments.PRELOAD_SECONDS : 0), meal, "i" + putIn.size());
             model.addEquality(in, LinearExpr.weightedSum(new IntVar[] {at, linger}, new long[] {1, -1}));
             model.addHint(in, placing.putIn);
             putIn.add(in);
@@ -166,9 +166,9 @@ public final class TableOracle {
         List<String> breaks = new ArrayList<>();
         for (int p = 0; p < placed.size(); p++) {
             Placing placing = board.placing(placed.get(p).batch);
-            String rule = board.obstacle(placing, times[p] - longer[p], longer[p]);
-            if (rule != null) {
-                breaks.add(placing.batch.name() + ": " + rule);
+            Constraint.Breach breach = board.breach(placing, times[p] - longer[p], longer[p]);
+            if (breach != null) {
+                breaks.add(placing.batch.name() + ": " + breach.text());
             }
             placing.linger = longer[p];
             board.lay(placing, times[p] - longer[p]);

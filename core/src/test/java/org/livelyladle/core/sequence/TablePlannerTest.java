@@ -206,10 +206,45 @@ class TablePlannerTest {
         Plan plan = plan();
 
         assertThat(plan.table().beatenPins()).singleElement().satisfies(pin -> {
-            assertThat(pin.rule()).isEqualTo("outside the meal");
+            assertThat(pin.reason()).isEqualTo("outside the meal");
+            assertThat(pin.violation()).satisfies(violation -> {
+                assertThat(violation.rule()).isEqualTo("H6");
+                assertThat(violation.had()).isGreaterThan(violation.limit());
+            });
             assertThat(pin.nearestMinute()).isBetween(60.0, 82.0);
         });
         assertThat(plan.unmet()).anyMatch(unmet -> unmet.remedy().edit() instanceof BriefEdit.FreeDrop);
+    }
+
+    /** Roots come first, before two of four are there: both pairs get theirs in a few drops each, not piece by piece. */
+    @Test
+    void whoComesLaterDoesNotTakeApartWhatTheOthersShare() {
+        SeededTable table = SeededTable.random(25);
+
+        assertThat(table.brief.guests())
+                .filteredOn(guest -> guest.arrivesAfterMinutes() > 0)
+                .hasSize(2);
+        assertThat(table.placed())
+                .filteredOn(placing -> placing.batch.cut().id().equals("carrot.sliced"))
+                .hasSizeLessThanOrEqualTo(4)
+                .allSatisfy(placing -> assertThat(placing.batch.grams()).isGreaterThan(60));
+    }
+
+    @Test
+    void aPinOnADropThatIsNoMoreIsNamed() {
+        String side = sideOf("carrot.sliced");
+        briefs.decisions = pin(new DropPin("carrot.sliced", side, 49, side, 30));
+        Plan plan = plan();
+
+        assertThat(plan.table().beatenPins()).singleElement().satisfies(pin -> {
+            assertThat(pin.reason()).isEqualTo("there is no such drop any more");
+            assertThat(pin.nearestMinute()).isNull();
+        });
+        assertThat(plan.unmet())
+                .filteredOn(unmet -> unmet.remedy().edit() instanceof BriefEdit.FreeDrop)
+                .singleElement()
+                .satisfies(unmet -> assertThat(unmet.text())
+                        .endsWith("is pinned to minute 30, but there is no such drop any more."));
     }
 
     /** Moving a batch into a side kept clean for somebody it would harm is refused. */
