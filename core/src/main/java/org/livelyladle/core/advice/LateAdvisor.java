@@ -173,7 +173,10 @@ public record LateAdvisor(
                     inputs.sauces(),
                     inputs.extras(),
                     inputs.purchases(),
-                    inputs.ending());
+                    inputs.ending(),
+                    inputs.preloads().stream()
+                            .filter(drop -> !drop.cut().equals(cut.id()))
+                            .toList());
             return weighed(late, "Do without " + name(cut), edit, with);
         });
     }
@@ -217,13 +220,11 @@ public record LateAdvisor(
         Ledger ledger = new Ledger();
         Broths broths = new BrothPlanner(changed, catalogue, ledger, text)
                 .plan(new SidePlanner(changed, catalogue, ledger, text).plan(), evening.reserves());
-        PrepInputs with = new PrepInputs(
-                inputs.portions(), broths, inputs.sauces(), inputs.extras(), inputs.purchases(), inputs.ending());
         return weighed(
                 late,
                 "Make " + KitchenText.lower(broth.name()) + " instead of " + KitchenText.lower(need.name()),
                 edit,
-                with);
+                inputs.with(broths));
     }
 
     /** By as little as leaves the whole buffer, in steps of five minutes. */

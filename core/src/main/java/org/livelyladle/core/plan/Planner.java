@@ -101,7 +101,8 @@ public final class Planner {
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
         Purchases purchases = new PurchasePlanner(brief, catalogue, facts, now, ledger, text)
                 .plan(portions, broths, sauces, extras, planned.ending());
-        PrepInputs inputs = new PrepInputs(portions, broths, sauces, extras, purchases, planned.ending());
+        PrepInputs inputs =
+                new PrepInputs(portions, broths, sauces, extras, purchases, planned.ending(), planned.preloads());
         Prep prep = new PrepPlanner(brief, catalogue, facts, asOf, inputs, ledger).plan();
         List<LateRemedy> late =
                 new LateAdvisor(brief, catalogue, facts, asOf, text, windows, planned, evening, inputs, prep).advise();

@@ -9,6 +9,7 @@ import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.HeatSource;
 import org.livelyladle.core.brief.Shop;
+import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.catalogue.Catalogue;
 import org.livelyladle.core.catalogue.Extra;
 import org.livelyladle.core.catalogue.Station;
@@ -16,6 +17,7 @@ import org.livelyladle.core.extras.Extras;
 import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.purchases.Purchases;
 import org.livelyladle.core.sauces.Sauces;
+import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.EndingPlan;
 
 /** All tasks before sitting down, read off what the plan comes to. Durations grow with the amount by a stated rule. */
@@ -23,6 +25,7 @@ final class JobBuilder {
     /** There, through the shop and back, put away; memory [min]. */
     private static final int TRIP_MINUTES = 45;
 
+    private static final int SECONDS = 60;
     private static final double PLATE_MINUTES = 1;
     /** Rice from dry to cooked, and somebody at it; memory [min]. */
     private static final int RICE_MINUTES = 25;
@@ -82,6 +85,7 @@ final class JobBuilder {
             ending(inputs.ending(), supplies);
         }
         table(food, things(inputs));
+        inputs.preloads().forEach(this::preload);
         return drafts.stream().map(draft -> draft.decided(brief.decisions())).toList();
     }
 
@@ -232,6 +236,27 @@ final class JobBuilder {
                 .things(things)
                 .warning("Something is always left in the fridge: tick it off where it lies.");
         arrival();
+    }
+
+    /** Slow things go in before anybody sits down: somebody must know of it then. */
+    private void preload(Drop drop) {
+        Side side = brief.sides().stream()
+                .filter(one -> one.id().equals(drop.side()))
+                .findFirst()
+                .orElseThrow();
+        boolean frozen = brief.item(drop.cut()).goesInFrozen(catalogue.cut(drop.cut()));
+        String where = catalogue.broth(side.broth()).name() + ", "
+                + brief.potOf(drop.side()).name();
+        add(
+                        "put-in:" + drop.cut() + ":" + drop.homeSide() + ":" + drop.batch(),
+                        PrepTask.Group.TABLE,
+                        "Put in: " + KitchenText.lower(drop.name()) + (frozen ? ", from the freezer" : ""))
+                .of(drop.amount() + " into " + KitchenText.lower(where))
+                .takes(1)
+                .because("it is ready when it should be eaten")
+                .passive(0)
+                .warning("Only into broth that simmers.")
+                .fixed(Math.floorDiv(drop.putIn(), SECONDS));
     }
 
     /** Raw food stands out no longer than two hours: of a long meal half of it waits; FSIS consumer guidance. */

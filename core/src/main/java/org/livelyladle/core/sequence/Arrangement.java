@@ -20,6 +20,10 @@ final class Arrangement {
                 .toList();
     }
 
+    List<Placing> placings() {
+        return all.stream().map(Where::placing).toList();
+    }
+
     /** All that has moved is taken away first, so that it finds its room again. */
     void restore() {
         List<Where> moved = all.stream().filter(Where::isLeft).toList();

@@ -175,6 +175,10 @@ record Batch(
         return new Batch(dish, name, other, homeSide, number, servings, there, place, earliest, latest);
     }
 
+    Batch numbered(int other) {
+        return new Batch(dish, name, side, homeSide, other, servings, window, place, earliest, latest);
+    }
+
     /**
      * The stays it consists of when it goes in at a time.
      *

@@ -320,10 +320,15 @@ final class Batcher {
         return most;
     }
 
+    /** Whether a side takes so much at once. */
+    boolean takesAtOnce(Dish dish, Side side, List<Demand> demands) {
+        return grams(demands) * dish.cut().swell() <= mostGrams(dish, side) + SAME;
+    }
+
     private boolean isTooMuch(Dish dish, Side side, Deal deal) {
         boolean divides = deal.demands().size() > 1
                 || deal.demands().get(0).pieces() != 1 && deal.demands().get(0).grams() > SMALLEST_HELPING_G;
-        return divides && grams(deal.demands()) * dish.cut().swell() > mostGrams(dish, side) + SAME;
+        return divides && !takesAtOnce(dish, side, deal.demands());
     }
 
     private static double grams(List<Demand> demands) {

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Emphasis;
 import org.livelyladle.core.brief.Guest;
+import org.livelyladle.core.brief.Side;
 import org.livelyladle.core.sides.Sides;
 import org.livelyladle.core.table.EndingPlan;
 import org.livelyladle.core.table.Stay;
@@ -25,6 +26,7 @@ final class Board {
 
     private final int mealSeconds;
     private final EatenShare tempo;
+    private final List<Side> sides;
     private final Map<String, Spot> spots = new HashMap<>();
     private final List<Placing> placed = new ArrayList<>();
     private final Map<String, Integer> guestPlaces = new HashMap<>();
@@ -39,6 +41,7 @@ final class Board {
      * @param from before which nothing goes in any more [s from sitting down]
      */
     Board(Brief brief, Sides plans, SideLimits limits, Minders minders, @Nullable EndingPlan ending, int from) {
+        this.sides = brief.sides();
         this.emphasis = brief.emphasis();
         this.mealSeconds = brief.mealMinutes() * 60;
         this.tempo = EatenShare.of(brief.tempo());
@@ -62,6 +65,10 @@ final class Board {
 
     List<Placing> placed() {
         return placed;
+    }
+
+    List<Side> sides() {
+        return sides;
     }
 
     /** Tells all that is eaten with something else with what it is. */
@@ -164,13 +171,26 @@ final class Board {
     /** Enters what has its time now; it lingers as long as it did. */
     void lay(Placing placing, int putIn) {
         placing.putIn = putIn;
+        expect(placing);
+        countCues(placing);
+        enter(placing);
+    }
+
+    /** It is going to be on the board, wherever that is. */
+    void expect(Placing placing) {
         placed.add(placing);
-        cues.add(spot(placing).cues(), placing);
         hands.expect(placing);
         for (int i = 0; i < placing.eaters.length; i++) {
             meals.get(placing.eaters[i]).expect(placing, i);
         }
-        enter(placing);
+    }
+
+    /** What somebody looks after and is off the board is not going to be on it. */
+    void forget(Placing placing) {
+        placed.remove(placing);
+        for (int i = 0; i < placing.eaters.length; i++) {
+            meals.get(placing.eaters[i]).forget(placing, i);
+        }
     }
 
     /** Too much for its side even if nothing else were in it. */

@@ -20,7 +20,7 @@ final class Cues {
      */
     private static final int TOO_MANY = 12;
 
-    private static final double EACH = 1.5 / BINS_OF_TWO_MINUTES;
+    private static final double EACH = 1.75 / BINS_OF_TWO_MINUTES;
     /** Both count so many times as much where calm is wanted, and so many times less where short waits are; memory. */
     private static final double EMPHASIS = 8;
 

@@ -1,5 +1,6 @@
 package org.livelyladle.core.sequence;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -27,11 +28,11 @@ final class Improver {
     }
 
     /** Looks for a good evening over all that is not fixed. */
-    void search() {
-        List<Placing> free = free();
+    void search(Rebatcher rebatcher) {
+        List<Placing> free = new ArrayList<>(free());
         settle(free, Mover.COARSE);
         if (free.size() <= MOST_SEARCHED) {
-            new Reshuffle(board, mover, free).run();
+            new Reshuffle(board, mover, rebatcher, free).run();
             free.forEach(placing -> placing.contentAt = -1);
             settle(free, Mover.COARSE);
         }

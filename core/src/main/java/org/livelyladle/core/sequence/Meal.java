@@ -40,9 +40,17 @@ final class Meal {
     /** There is room for the bites of one more batch. */
     void expect(Placing placing, int eater) {
         expected += placing.biteAt[eater].length;
-        at = Arrays.copyOf(at, expected);
-        grams = Arrays.copyOf(grams, expected);
-        owners = Arrays.copyOf(owners, expected);
+        if (expected > at.length) {
+            at = Arrays.copyOf(at, expected);
+            grams = Arrays.copyOf(grams, expected);
+            owners = Arrays.copyOf(owners, expected);
+        }
+    }
+
+    /** There is no such batch any more, and it has no time. */
+    void forget(Placing placing, int eater) {
+        expected -= placing.biteAt[eater].length;
+        changes++;
     }
 
     /**

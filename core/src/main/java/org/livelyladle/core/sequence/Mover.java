@@ -21,6 +21,9 @@ final class Mover {
     /** What a batch's squared distance from its place in the order counts a guest, for ten minutes; memory. */
     private static final double ORDER_WEIGHT = 0.4;
 
+    /** The same of its distance from what it is eaten with; memory. */
+    private static final double TIE_WEIGHT = 2.4;
+
     private static final double TEN_MINUTES = 600;
     /** What has a strict place is moved no further from it [s]; memory. */
     private static final int STRICTLY = 1200;
@@ -68,15 +71,15 @@ final class Mover {
     }
 
     private static double order(Placing placing, int counted) {
-        double weight = ORDER_WEIGHT * placing.batch.place().weight();
+        double weight = placing.batch.place().weight();
         if (placing.partners.length == 0) {
-            return weight * squared(counted - placing.ideal) * placing.eaters.length;
+            return ORDER_WEIGHT * weight * squared(counted - placing.ideal) * placing.eaters.length;
         }
         double order = 0;
         for (Placing[] partners : placing.partners) {
             order += squared(secondsTo(partners, counted + placing.offset, counted - placing.ideal));
         }
-        return weight * order;
+        return TIE_WEIGHT * weight * order;
     }
 
     private static double squared(int seconds) {

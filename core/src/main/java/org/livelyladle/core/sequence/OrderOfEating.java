@@ -54,6 +54,11 @@ final class OrderOfEating {
             return weight >= STRICT;
         }
 
+        /** So much later in the order, or sooner where negative [1]. */
+        Place aside(double by) {
+            return new Place(Math.max(0, Math.min(1, share + by)), weight, settled);
+        }
+
         private Place(double share, double weight) {
             this(share, weight, false);
         }
@@ -196,6 +201,12 @@ final class OrderOfEating {
     double away(Dish dish, double share) {
         Part part = parts.get(dish.cut().id());
         return Math.max(0, Math.max(part.from() - share, share - part.to()));
+    }
+
+    /** The part of the meal a dish is spread over, in food eaten [1]. */
+    double length(Dish dish) {
+        Part part = parts.get(dish.cut().id());
+        return part.to() - part.from();
     }
 
     /**

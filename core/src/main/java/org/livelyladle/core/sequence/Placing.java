@@ -25,7 +25,7 @@ final class Placing {
     static final Comparator<Placing> IN_TIME =
             Comparator.comparingInt((Placing placing) -> placing.putIn).thenComparing(BY_NAME);
 
-    final Batch batch;
+    Batch batch;
     /** What cools the side, as food from the fridge; of dipped slices one each [g]. */
     final double coldGrams;
 

@@ -10,6 +10,7 @@ import java.util.SplittableRandom;
 import java.util.function.ToDoubleFunction;
 import java.util.function.ToIntFunction;
 import org.livelyladle.core.brief.Emphasis;
+import org.livelyladle.core.sequence.Rebatching.Change;
 
 /**
  * A large neighbourhood search with annealing: again and again a few batches that are in each other's way are taken off
@@ -22,7 +23,7 @@ import org.livelyladle.core.brief.Emphasis;
 final class Reshuffle {
     private static final long SEED = 1;
     /** Reshuffles for each batch there is. */
-    private static final int FOR_EACH = 6;
+    private static final int FOR_EACH = 8;
     /** Evenings looked at at most, so that a large table takes no longer than it may: it cools the sooner. */
     private static final long MOST_STEPS = 2_500_000;
 
@@ -35,7 +36,7 @@ final class Reshuffle {
 
     /** Up to this a wait is none, by what is wanted above all [s]; memory. */
     private static final Map<Emphasis, Double> ENOUGH_S =
-            Map.of(Emphasis.CALM, 240.0, Emphasis.BALANCED, 240.0, Emphasis.QUICK, 120.0);
+            Map.of(Emphasis.CALM, 225.0, Emphasis.BALANCED, 225.0, Emphasis.QUICK, 120.0);
 
     /** Whoever waits longest counts so many times as much, so often over the search, and not beyond a limit; memory. */
     private static final double COUNTS = 4;
@@ -43,22 +44,29 @@ final class Reshuffle {
     private static final int WEIGHINGS = 10;
     private static final double MOST_COUNTS = 1000;
 
+    /** So often it is tried to put the same food in otherwise: one time in so many. */
+    private static final int OTHERWISE_ONE_IN = 4;
+    /** What each drop that somebody looks after counts, where an action counts 1.75; memory. */
+    private static final double EACH_DROP = 1;
+
     private final Board board;
     private final Mover mover;
     private final List<Placing> free;
     private final List<Meal> meals;
     private final double enough;
     private final SplittableRandom random = new SplittableRandom(SEED);
+    private final Rebatching rebatching;
 
     private double now;
     private double least;
     private Arrangement best;
 
-    /** @param free what may be moved */
-    Reshuffle(Board board, Mover mover, List<Placing> free) {
+    /** @param free what may be moved; in the end what is on the board of it */
+    Reshuffle(Board board, Mover mover, Rebatcher rebatcher, List<Placing> free) {
         this.board = board;
         this.mover = mover;
         this.free = free;
+        this.rebatching = new Rebatching(board, rebatcher, free, random);
         this.meals = board.meals();
         this.enough = Objects.requireNonNull(ENOUGH_S.get(board.emphasis()));
         this.best = new Arrangement(board, free);
@@ -83,13 +91,13 @@ final class Reshuffle {
             done = Math.max(i / (double) times, (mover.steps() - before) / (double) MOST_STEPS);
         }
         if (now > least) {
-            best.restore();
+            backTo(best);
         }
     }
 
     /** What is best is counted from here. */
     private void start() {
-        now = mover.cost(free);
+        now = cost();
         least = now;
         best = new Arrangement(board, free);
     }
@@ -110,14 +118,32 @@ final class Reshuffle {
         }
     }
 
-    /** Takes some off and puts them back; what costs as much as a limit goes back to where it was. */
+    private double cost() {
+        double cost = mover.cost(free);
+        for (Placing placing : free) {
+            cost += placing.shared ? EACH_DROP : 0;
+        }
+        return cost;
+    }
+
+    /** Takes some off and puts them back, or the same food otherwise; what costs as much as a limit is undone. */
     private void reshuffle(double limit) {
-        List<Placing> taken = some();
+        Change change = random.nextInt(OTHERWISE_ONE_IN) == 0 ? rebatching.next() : Change.NONE;
+        List<Placing> off = change.off();
+        List<Placing> others = off.isEmpty() ? some() : near(off.get(0), 1 + random.nextInt(MOST_TAKEN - 1));
+        List<Placing> stay = without(others, off);
+        List<Placing> taken = new ArrayList<>(off);
+        taken.addAll(stay);
         Arrangement before = new Arrangement(board, taken);
         taken.forEach(board::take);
-        boolean isBack = taken.stream().allMatch(placing -> mover.putBack(placing, random));
-        double cost = isBack ? mover.cost(free) : Double.MAX_VALUE;
+        make(change);
+        List<Placing> back = new ArrayList<>(change.on());
+        back.addAll(stay);
+        boolean isBack = shuffled(back).stream().allMatch(placing -> mover.putBack(placing, random));
+        double cost = isBack ? cost() : Double.MAX_VALUE;
         if (cost >= limit) {
+            change.on().stream().filter(placing -> placing.isOnBoard).forEach(board::take);
+            make(change.back());
             before.restore();
             return;
         }
@@ -128,12 +154,33 @@ final class Reshuffle {
         }
     }
 
-    /** What is taken off together, in the order in which it is put back. */
+    private void backTo(Arrangement arrangement) {
+        Change change = new Change(without(free, arrangement.placings()), without(arrangement.placings(), free));
+        change.off().forEach(board::take);
+        make(change);
+        arrangement.restore();
+    }
+
+    /** What goes off is off the board already; what goes on instead has no place yet. */
+    private void make(Change change) {
+        change.off().forEach(board::forget);
+        free.removeAll(change.off());
+        change.on().forEach(board::expect);
+        free.addAll(change.on());
+    }
+
+    private static List<Placing> without(List<Placing> all, List<Placing> some) {
+        List<Placing> rest = new ArrayList<>(all);
+        rest.removeAll(some);
+        return rest;
+    }
+
+    /** What is taken off together. */
     private List<Placing> some() {
         int count = 2 + random.nextInt(MOST_TAKEN - 1);
         return switch (random.nextInt(3)) {
             case 0 -> aroundAWait(count);
-            case 1 -> shuffled(near(anyOne(), count));
+            case 1 -> near(anyOne(), count);
             default -> inTheWay(count);
         };
     }
@@ -150,7 +197,7 @@ final class Reshuffle {
         List<Placing> own =
                 free.stream().filter(placing -> board.isEaten(placing, meal)).toList();
         List<Placing> next = nearest(own, Placing::firstOut, middle, 1);
-        return shuffled(near(next.isEmpty() ? anyOne() : next.get(0), count));
+        return near(next.isEmpty() ? anyOne() : next.get(0), count);
     }
 
     /** Something far from its place in the order, and what is in its side at that time. */

@@ -1,7 +1,9 @@
 package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.check.Patience;
@@ -32,8 +34,21 @@ final class Sequencer {
     }
 
     /** Looks for a good evening over all of it. */
-    void search() {
-        new Improver(board, mover).search();
+    void search(Rebatcher rebatcher) {
+        new Improver(board, mover).search(rebatcher);
+        numberAsTheyCome();
+    }
+
+    private void numberAsTheyCome() {
+        Map<String, Integer> numbers = new HashMap<>();
+        board.placed().stream()
+                .filter(placing -> placing.shared)
+                .sorted(Placing.IN_TIME)
+                .forEach(placing -> placing.batch = placing.batch.numbered(numbers.merge(
+                        placing.batch.cut().id() + "@"
+                                + placing.batch.homeSide().id(),
+                        1,
+                        Integer::sum)));
     }
 
     /** Moves what is not fixed to better moments until nothing moves. */

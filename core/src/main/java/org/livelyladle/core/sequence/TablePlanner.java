@@ -118,7 +118,9 @@ public final class TablePlanner {
         Sequencer sequencer = sequencer(ending);
         sequencer.place(batches(demands, allocation, batcher, rescue));
         if (care == Care.FULL) {
-            sequencer.search();
+            sequencer.search(new Rebatcher(brief, batcher, allocation, fitness, order));
+            rescue.number(
+                    sequencer.placed().stream().map(placing -> placing.batch).toList());
         }
         sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
         if (!rescue.left().isEmpty()) {

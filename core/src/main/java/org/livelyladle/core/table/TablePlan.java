@@ -90,6 +90,11 @@ public record TablePlan(
                 moment);
     }
 
+    /** What somebody puts in for others before anybody sits down. */
+    public List<Drop> preloads() {
+        return drops.stream().filter(drop -> drop.shared() && drop.putIn() < 0).toList();
+    }
+
     /** What a guest finds in the bowl, cooked in the kitchen [g]. */
     public record Beside(String guest, String cut, double grams, String amount) {}
 

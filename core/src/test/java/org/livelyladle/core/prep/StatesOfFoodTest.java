@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -27,6 +28,7 @@ import org.livelyladle.core.catalogue.StartState;
 import org.livelyladle.core.facts.Facts;
 import org.livelyladle.core.plan.Plan;
 import org.livelyladle.core.table.Cue;
+import org.livelyladle.core.table.Drop;
 
 /** The state food is bought in decides what is done with it, what it costs and how long it cooks. */
 class StatesOfFoodTest {
@@ -117,18 +119,45 @@ class StatesOfFoodTest {
         assertThat(tasks(brief)).containsKey("food:bowls:rice.cooked").doesNotContainKey("food:chill");
     }
 
-    /** What goes in frozen waits in the freezer: whoever puts it in hears so, and of nothing else. */
+    /**
+     * What goes in frozen waits in the freezer: whoever puts it in hears so, and of nothing else; before sitting down from
+     * the prep, later from the table.
+     */
     @Test
-    void theCueSaysWhatComesFromTheFreezer() {
+    void whoPutsSomethingInHearsWhatComesFromTheFreezer() {
         Plan plan = plan(briefs.build());
-        List<Cue> puttings = plan.table().cues().stream()
-                .filter(cue -> cue.act() == Cue.Act.PUT_IN)
+        List<String> puttings = Stream.concat(
+                        plan.table().cues().stream()
+                                .filter(cue -> cue.act() == Cue.Act.PUT_IN)
+                                .map(Cue::text),
+                        plan.prep().tasks().stream().map(PrepTask::what).filter(what -> what.startsWith("Put in: ")))
                 .toList();
 
-        assertThat(puttings).anyMatch(cue -> cue.text().endsWith(", from the freezer"));
         assertThat(puttings)
-                .allSatisfy(cue -> assertThat(cue.text().endsWith(", from the freezer"))
-                        .isEqualTo(cue.text().contains("ball")));
+                .hasSameSizeAs(
+                        plan.table().drops().stream().filter(Drop::shared).toList());
+        assertThat(puttings).anyMatch(text -> text.endsWith(", from the freezer"));
+        assertThat(puttings)
+                .allSatisfy(
+                        text -> assertThat(text.endsWith(", from the freezer")).isEqualTo(text.contains("ball")));
+    }
+
+    @Test
+    void whatGoesInBeforeSittingDownIsATaskAtItsMinute() {
+        Plan plan = plan(briefs.build());
+        List<Drop> preloads = plan.table().preloads();
+
+        assertThat(preloads).isNotEmpty();
+        for (Drop drop : preloads) {
+            String task = "put-in:" + drop.cut() + ":" + drop.homeSide() + ":" + drop.batch();
+            assertThat(plan.prep().tasks())
+                    .filteredOn(one -> one.id().equals(task))
+                    .singleElement()
+                    .satisfies(one -> {
+                        assertThat(one.before().value()).isEqualTo(-Math.floorDiv(drop.putIn(), 60));
+                        assertThat(one.amount()).startsWith(drop.amount() + " into ");
+                    });
+        }
     }
 
     @Test

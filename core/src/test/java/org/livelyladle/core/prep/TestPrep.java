@@ -52,7 +52,7 @@ public final class TestPrep {
         Extras extras = new ExtrasPlanner(brief, catalogue, ledger, text).plan(portions);
         Purchases purchases = new PurchasePlanner(brief, catalogue, facts, Briefs.TODAY.atStartOfDay(), ledger, text)
                 .plan(portions, broths, sauces, extras, null);
-        return new PrepInputs(portions, broths, sauces, extras, purchases, null);
+        return new PrepInputs(portions, broths, sauces, extras, purchases, null, List.of());
     }
 
     private static Figure reserve(String side, Ledger ledger) {

@@ -1,6 +1,9 @@
 package org.livelyladle.core.sequence;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
@@ -33,5 +36,22 @@ final class Eaten {
             }
         }
         return moment / grams / table.mealSeconds();
+    }
+
+    /** How long before or after the nearest bite of another cut somebody bites of a cut, at most [s]. */
+    static int apart(TablePlan table, String cut, String with) {
+        return table.guests().stream()
+                .flatMap(guest -> bites(table, guest, cut)
+                        .mapToObj(bite -> bites(table, guest, with)
+                                .map(other -> Math.abs(other - bite))
+                                .min()
+                                .orElseThrow()))
+                .max(Integer::compare)
+                .orElseThrow();
+    }
+
+    private static IntStream bites(TablePlan table, TablePlan.GuestPace guest, String cut) {
+        Set<String> own = drops(table, cut).stream().map(Drop::id).collect(Collectors.toSet());
+        return guest.bites().stream().filter(bite -> own.contains(bite.drop())).mapToInt(TablePlan.Bite::at);
     }
 }

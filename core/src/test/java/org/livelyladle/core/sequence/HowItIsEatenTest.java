@@ -163,7 +163,7 @@ class HowItIsEatenTest {
         TablePlan tied = tied(true);
 
         assertThat(apart).isPositive();
-        assertThat(Math.abs(Eaten.at(tied, SPINACH) - Eaten.at(tied, BEEF))).isLessThan(0.1);
+        assertThat(Eaten.apart(tied, SPINACH, BEEF)).isLessThanOrEqualTo(300);
         assertThat(value(tied, ScoreTerm.Kind.TIES)).isBetween(0.01, 10.0);
     }
 

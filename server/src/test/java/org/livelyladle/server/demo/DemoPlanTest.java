@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"b3c51494d6ce15fe", "b635e415240a6d46", "ad0648d4d44dacf8"};
+    private static final String[] HASHES = {"0aab7ca5ebfbd902", "50e626eddd89ddda", "3b37e968626b6df0"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
