@@ -35,6 +35,20 @@ it('starts with the last unbroken stretch and leaves earlier days apart', () => 
   expect(chartStart([], SIT_DOWN)).toBe(localMs('2026-11-28T18:30:00'))
 })
 
+it('shows what goes into the pots before sitting down, and not that guests arrive', () => {
+  const times = { fixed: true, group: 'TABLE' as const, hands: 0, cook: undefined }
+  const made = prep(
+    aTask('put-in:daikon.sliced:w2:1', {
+      ...times,
+      startsAt: '2026-11-28T18:58:00',
+      endsAt: '2026-11-28T18:59:00',
+    }),
+    aTask('table:arrival', { ...times, startsAt: '2026-11-28T18:45:00', endsAt: '2026-11-28T19:00:00' }),
+  )
+  const pots = bands(aBrief(), made, scale.from).find((band) => band.label === 'Into the pots')
+  expect(pots?.blocks.map((block) => block.task.id)).toEqual(['put-in:daikon.sliced:w2:1'])
+})
+
 it('shows hands on the cook, the whole time on the place, and overlaps on rows of their own', () => {
   const simmer = {
     at: 'RING' as const,

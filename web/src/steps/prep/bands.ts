@@ -60,7 +60,7 @@ export function chartStart(tasks: PrepTask[], sitDown: number): number {
   return Math.floor(start / (HALF_HOUR * MINUTE)) * HALF_HOUR * MINUTE
 }
 
-/** One band a cook, then each place that is used, then what runs by itself. */
+/** One band a cook, then each place that is used, then what runs by itself, then what goes into the pots. */
 export function bands(brief: Brief, prep: Prep, from: number): Band[] {
   const shown = prep.tasks.filter((task) => localMs(task.endsAt) > from && task.id !== 'table:arrival')
   const cooks = prep.cooks.map((cook) => {
@@ -85,7 +85,13 @@ export function bands(brief: Brief, prep: Prep, from: number): Band[] {
     return keys.map((key) => band(key, keys.length > 1 ? key : name, places.get(key) ?? [], whole))
   })
   const alone = shown.filter((task) => !PLACES[task.at] && !task.fixed && task.hands < task.minutes.value)
-  return [...cooks, ...used, ...(alone.length > 0 ? [band('alone', 'By itself', alone, whole)] : [])]
+  const preloads = shown.filter((task) => task.fixed && task.group === 'TABLE')
+  return [
+    ...cooks,
+    ...used,
+    ...(alone.length > 0 ? [band('alone', 'By itself', alone, whole)] : []),
+    ...(preloads.length > 0 ? [band('pots', 'Into the pots', preloads, whole)] : []),
+  ]
 }
 
 const atHand = (task: PrepTask) => {

@@ -8,20 +8,9 @@ import { clockAfter } from '@/ui/time'
 import BrothStrip from './BrothStrip.vue'
 import SideLabel from './SideLabel.vue'
 import { movedBy } from './trial'
+import { useDrag } from './useDrag'
 import type { Trial } from './useTrial'
-import {
-  fitting,
-  labelOf,
-  lanes,
-  lensPath,
-  piece,
-  spellName,
-  spells,
-  ticks,
-  toSecond,
-  toX,
-  type Scale,
-} from './chart'
+import { fitting, labelOf, lanes, lensPath, piece, spellName, spells, ticks, toX, type Scale } from './chart'
 
 /**
  * Sides as bands, drops as lenses: a thin stem while it cooks, a solid body while it is good, a pointed end where it
@@ -54,7 +43,6 @@ const { brief, plan, from: began } = useOpenParty()
 const svg = ref<SVGSVGElement>()
 /** Sides of which one looks at the broth. */
 const looked = ref<string[]>([])
-const drag = ref<{ drop: Drop; from: number; to: number }>()
 
 const scale = computed<Scale>(() => ({
   from: Math.min(-60, ...plan.value.table.drops.map(putIn)) - 30,
@@ -124,45 +112,12 @@ const height = computed(() => {
   return last ? last.y + last.height + 2 : 40
 })
 
-function pointX(event: PointerEvent): number {
-  const box = svg.value?.getBoundingClientRect()
-  return box ? ((event.clientX - box.left) / box.width) * WIDTH : 0
-}
-
-function press(event: PointerEvent, drop: Drop): void {
-  svg.value?.setPointerCapture(event.pointerId)
-  drag.value = { drop, from: pointX(event), to: pointX(event) }
-}
-
-/** The half minute a drop is held over; none where it has hardly been moved. */
-function heldOver(gesture: { drop: Drop; from: number; to: number }): number | undefined {
-  const seconds = toSecond(scale.value, gesture.to) - toSecond(scale.value, gesture.from)
-  return Math.abs(seconds) < 45 ? undefined : Math.round((putIn(gesture.drop) + seconds) / 30) / 2
-}
-
-function slide(event: PointerEvent): void {
-  if (!drag.value) return
-  drag.value.to = pointX(event)
-  const minute = heldOver(drag.value)
-  if (minute === undefined) emit('letGo')
-  else emit('hold', drag.value.drop, minute)
-}
-
-function release(): void {
-  const gesture = drag.value
-  drag.value = undefined
-  if (!gesture) return
-  const minute = heldOver(gesture)
-  emit('letGo')
-  if (minute === undefined) emit('choose', gesture.drop.id)
-  else emit('move', gesture.drop, minute)
-}
-
-/** A gesture the device breaks off moves nothing. */
-function breakOff(): void {
-  drag.value = undefined
-  emit('letGo')
-}
+const { press, slide, release, breakOff, isHeld, shift } = useDrag(svg, WIDTH, scale, {
+  choose: (drop) => emit('choose', drop.id),
+  hold: (drop, minute) => emit('hold', drop, minute),
+  letGo: () => emit('letGo'),
+  move: (drop, minute) => emit('move', drop, minute),
+})
 
 /** By id, where drops would go in that are moved by the one that is held [s]. */
 const moved = computed(() => {
@@ -170,7 +125,6 @@ const moved = computed(() => {
   return new Map(drop && after ? movedBy(drop, plan.value, after).map((one) => [one.id, one.to]) : [])
 })
 
-const shift = (drop: Drop) => (drag.value?.drop.id === drop.id ? drag.value.to - drag.value.from : 0)
 const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putIn(drop) / 60) + minutes)
 </script>
 
@@ -266,7 +220,7 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
         v-for="lens in band.lenses"
         :key="lens.piece.key"
         class="lens"
-        :class="{ chosen: lens.piece.drop.id === props.chosen, held: drag?.drop.id === lens.piece.drop.id }"
+        :class="{ chosen: lens.piece.drop.id === props.chosen, held: isHeld(lens.piece.drop) }"
         :transform="`translate(${shift(lens.piece.drop)} 0)`"
         tabindex="0"
         role="button"
