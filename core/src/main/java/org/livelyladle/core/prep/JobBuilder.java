@@ -85,7 +85,7 @@ final class JobBuilder {
             ending(inputs.ending(), supplies);
         }
         table(food, things(inputs));
-        inputs.preloads().forEach(this::preload);
+        preload(inputs.preloads());
         return drafts.stream().map(draft -> draft.decided(brief.decisions())).toList();
     }
 
@@ -239,7 +239,13 @@ final class JobBuilder {
     }
 
     /** Slow things go in before anybody sits down: somebody must know of it then. */
-    private void preload(Drop drop) {
+    private void preload(List<Drop> preloads) {
+        for (int i = 0; i < preloads.size(); i++) {
+            preload(preloads.get(i)).warning(i == 0 ? "Only into broth that simmers." : "");
+        }
+    }
+
+    private JobDraft preload(Drop drop) {
         Side side = brief.sides().stream()
                 .filter(one -> one.id().equals(drop.side()))
                 .findFirst()
@@ -247,7 +253,7 @@ final class JobBuilder {
         boolean frozen = brief.item(drop.cut()).goesInFrozen(catalogue.cut(drop.cut()));
         String where = catalogue.broth(side.broth()).name() + ", "
                 + brief.potOf(drop.side()).name();
-        add(
+        return add(
                         "put-in:" + drop.cut() + ":" + drop.homeSide() + ":" + drop.batch(),
                         PrepTask.Group.TABLE,
                         "Put in: " + KitchenText.lower(drop.name()) + (frozen ? ", from the freezer" : ""))
@@ -255,7 +261,6 @@ final class JobBuilder {
                 .takes(1)
                 .because("it is ready when it should be eaten")
                 .passive(0)
-                .warning("Only into broth that simmers.")
                 .fixed(Math.floorDiv(drop.putIn(), SECONDS));
     }
 
