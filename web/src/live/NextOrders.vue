@@ -6,15 +6,17 @@ import { cueKey, minutes, type Order } from './running'
 /** What else is to be done now, and what comes then. */
 defineProps<{ now: Order[]; next: Order[]; second: number }>()
 const { brief, plan } = useOpenParty()
-const where = (cue: Order) => (cue.drop ? '' : sidesOf(brief.value, plan.value, [cue, ...cue.alike]))
+const where = (cue: Order) => sidesOf(brief.value, plan.value, [cue, ...cue.alike])
 </script>
 
 <template>
   <ol class="next" aria-label="Next">
     <li v-for="cue in [...now, ...next]" :key="cueKey(cue)">
       <b>{{ now.includes(cue) ? 'now' : `in ${minutes(cue.at - second)}` }}</b>
-      <span>{{ cue.text }}</span>
-      <span class="where">{{ where(cue) }}</span>
+      <span class="what">
+        <span>{{ cue.text }}</span>
+        <span class="where">{{ where(cue) }}</span>
+      </span>
     </li>
   </ol>
 </template>
@@ -28,10 +30,18 @@ const where = (cue: Order) => (cue.drop ? '' : sidesOf(brief.value, plan.value, 
 
 li {
   display: grid;
-  grid-template-columns: 5em 1fr auto;
+  grid-template-columns: 5em minmax(0, 1fr);
   gap: 12px;
   padding: 5px 0;
   border-top: 1px solid var(--hair);
+}
+
+/* the side comes under what is to be done where both do not fit on a line */
+.what {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  column-gap: 12px;
 }
 
 b {
@@ -49,7 +59,7 @@ b {
   }
 
   li {
-    grid-template-columns: 4.4em 1fr auto;
+    grid-template-columns: 4.4em minmax(0, 1fr);
   }
 }
 </style>
