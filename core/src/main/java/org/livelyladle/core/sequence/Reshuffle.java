@@ -24,8 +24,10 @@ final class Reshuffle {
     private static final long SEED = 1;
     /** Reshuffles for each batch there is. */
     private static final int FOR_EACH = 8;
-    /** Evenings looked at at most, so that a large table takes no longer than it may: it cools the sooner. */
-    private static final long MOST_STEPS = 2_500_000;
+    /** Evenings looked at at most; beyond twenty guests fewer, so that a large table takes no longer than it may. */
+    private static final double MOST_STEPS = 5_000_000;
+
+    private static final double MANY_GUESTS = 20;
 
     /** Batches taken off at a time, at most. */
     private static final int MOST_TAKEN = 6;
@@ -78,6 +80,8 @@ final class Reshuffle {
         }
         start();
         int times = FOR_EACH * free.size();
+        double many = Math.max(1, meals.size() / MANY_GUESTS);
+        double mostSteps = MOST_STEPS / (many * many);
         long before = mover.steps();
         int weighings = 0;
         double done = 0;
@@ -88,7 +92,7 @@ final class Reshuffle {
             }
             double warmth = HOT * StrictMath.pow(COLD / HOT, done);
             reshuffle(now - warmth * StrictMath.log(random.nextDouble()));
-            done = Math.max(i / (double) times, (mover.steps() - before) / (double) MOST_STEPS);
+            done = Math.max(i / (double) times, (mover.steps() - before) / mostSteps);
         }
         if (now > least) {
             backTo(best);

@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"9a6cf80ac608a772", "47b0a96a9ec2fb5a", "6f87511c1ba2df4b"};
+    private static final String[] HASHES = {"9a6cf80ac608a772", "47b0a96a9ec2fb5a", "5b537e667ee22eae"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
