@@ -92,9 +92,9 @@ final class Batcher {
     /**
      * Some demands that go in together, and where in the meal.
      *
-     * @param late for guests who are not at the table when any of it should come
+     * @param apart for guests who are not at the table when any of it should come: they come later, or leave before
      */
-    private record Deal(List<Demand> demands, OrderOfEating.Place place, boolean late) {
+    private record Deal(List<Demand> demands, OrderOfEating.Place place, boolean apart) {
         private Deal(List<Demand> demands, OrderOfEating.Place place) {
             this(demands, place, false);
         }
@@ -128,38 +128,38 @@ final class Batcher {
         int count = leastInTime(dish, side, present);
         List<Deal> deals = deal(dish, side, present, places(dish, side, count));
         for (int tries = 0;
-                tries < MOST_DEALS && deals.stream().anyMatch(deal -> !deal.late() && isTooMuch(dish, side, deal));
+                tries < MOST_DEALS && deals.stream().anyMatch(deal -> !deal.apart() && isTooMuch(dish, side, deal));
                 tries++) {
             count++;
             deals = deal(dish, side, present, places(dish, side, count));
         }
         List<Deal> all = deals.stream()
-                .flatMap(deal -> deal.late() ? divided(dish, side, deal).stream() : Stream.of(deal))
+                .flatMap(deal -> deal.apart() ? divided(dish, side, deal).stream() : Stream.of(deal))
                 .toList();
         return number(dish, side, all, firstNumber);
     }
 
-    /** Without those who come so late that they have drops of their own. */
+    /** Without those who come so late, or leave so early, that they have drops of their own. */
     private int leastInTime(Dish dish, Side side, List<Demand> demands) {
         int least = leastDrops(dish, side, demands);
-        Set<Guest> late = deal(dish, side, demands, places(dish, side, least)).stream()
-                .filter(Deal::late)
+        Set<Guest> apart = deal(dish, side, demands, places(dish, side, least)).stream()
+                .filter(Deal::apart)
                 .flatMap(deal -> deal.demands().stream())
                 .map(Demand::guest)
                 .collect(Collectors.toSet());
         List<Demand> inTime = demands.stream()
-                .filter(demand -> !late.contains(demand.guest()))
+                .filter(demand -> !apart.contains(demand.guest()))
                 .toList();
         return inTime.isEmpty() ? least : leastDrops(dish, side, inTime);
     }
 
-    /** More drops for all would be none more for those who come later: theirs are divided among themselves. */
-    private List<Deal> divided(Dish dish, Side side, Deal late) {
-        int count = leastDrops(dish, side, late.demands());
-        List<Deal> deals = divided(dish, side, late, count);
+    /** More drops for all would be none more for those who are not there then: theirs are divided among themselves. */
+    private List<Deal> divided(Dish dish, Side side, Deal apart) {
+        int count = leastDrops(dish, side, apart.demands());
+        List<Deal> deals = divided(dish, side, apart, count);
         while (count < MOST_DEALS && deals.stream().anyMatch(deal -> isTooMuch(dish, side, deal))) {
             count++;
-            deals = divided(dish, side, late, count);
+            deals = divided(dish, side, apart, count);
         }
         return deals;
     }
