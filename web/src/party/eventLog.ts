@@ -35,12 +35,12 @@ export function eventLog(party: string, arrived: () => Promise<void>) {
     })
   }
 
-  /** Records something that happened, under an id by which it can be taken back. */
+  /** Records something that happened, under an id by which it can be taken back. It shows once this device has kept it. */
   async function record(event: Omit<PartyEvent, 'id' | 'at'>, as: string = newId()): Promise<void> {
     trouble.value = ''
     const recorded = { ...event, id: as, at: new Date(serverNow()).toISOString() }
-    pending.value = [...pending.value, recorded]
     await addEvent(party, recorded)
+    pending.value = [...pending.value, recorded]
     await send()
   }
 

@@ -1,5 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { expect, it, vi } from 'vitest'
+import { watch } from 'vue'
 import { opened, server, stored, useTestServer } from '@/test/server'
 
 useTestServer()
@@ -120,6 +121,21 @@ it('says and drops an event that is never accepted, and sends the others', async
   expect(server.events.map((event) => event.subject)).toEqual(['a', 'b'])
   expect(again.message).toContain('Not recorded: subject was refused')
   expect(stored.get('lively-ladle-outboxp')).toEqual([])
+})
+
+it('shows only what this device has kept, so that no reload loses what is on screen', async () => {
+  const party = await opened()
+  server.down = true
+  const keptWhenShown: unknown[] = []
+  const stop = watch(
+    () => party.pending,
+    () => keptWhenShown.push(structuredClone(stored.get('lively-ladle-outboxp'))),
+    { flush: 'sync' },
+  )
+  await party.record({ type: 'TASK_DONE', subject: 'table:lay' })
+  stop()
+
+  expect(keptWhenShown).toEqual([[expect.objectContaining({ subject: 'table:lay' })]])
 })
 
 it('sends an event once it can, under the id it made', async () => {

@@ -86,7 +86,7 @@ async function create(): Promise<void> {
 
 <template>
   <v-dialog v-model="open" max-width="900" scrollable>
-    <v-card>
+    <v-card class="steady">
       <form class="form" @submit.prevent="create">
         <div class="who">
           <h2>New party</h2>
@@ -94,10 +94,10 @@ async function create(): Promise<void> {
             <ChipChoice :options="days" :on="sitDown" @choose="sitDown = $event" />
           </div>
           <v-text-field v-model="sitDown" label="Sitting down" type="datetime-local" />
+          <v-textarea v-model="names" label="Who comes? One name a line" rows="4" autofocus />
           <div v-if="people.length > 0" class="choice-row" role="group" aria-label="People you know">
             <ChipChoice :options="people" :on="there" @choose="names = withName(names, $event)" />
           </div>
-          <v-textarea v-model="names" label="Who comes? One name a line" rows="4" autofocus />
           <v-text-field v-model="title" label="Title, or leave it to us" maxlength="80" />
         </div>
         <fieldset class="starts" :aria-busy="counting">
@@ -129,6 +129,11 @@ async function create(): Promise<void> {
 </template>
 
 <style scoped>
+/* as high as with all that is offered, or it would jump from under the finger when that comes */
+.steady {
+  min-height: min(700px, calc(100dvh - 48px));
+}
+
 .form {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);

@@ -35,6 +35,7 @@ class HouseholdIT extends BrowserTest {
                         AriaRole.BUTTON,
                         new Locator.GetByRoleOptions().setName("Cleo").setExact(true))
                 .click();
+        assertThat(dialog().getByLabel("Who comes? One name a line")).hasValue("Cleo");
         start("Quick, with packets");
         button("Set the table").click();
 
