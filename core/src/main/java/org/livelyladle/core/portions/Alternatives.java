@@ -17,6 +17,8 @@ final class Alternatives {
     private final Catalogue catalogue;
     private final List<Cut> menu;
     private final Map<String, Content> contents = new HashMap<>();
+    /** What suits each guest of the menu. */
+    private final Map<String, List<Cut>> suited = new HashMap<>();
 
     Alternatives(Catalogue catalogue, List<Cut> menu) {
         this.catalogue = catalogue;
@@ -29,8 +31,11 @@ final class Alternatives {
         Comparator<Cut> nearness = Comparator.<Cut>comparingInt(
                         other -> catalogue.ingredientOf(other).category() == category ? 0 : 1)
                 .thenComparing(other -> -shared(cut, other));
-        return menu.stream()
-                .filter(other -> suits(guest, other))
+        return suited
+                .computeIfAbsent(
+                        guest.id(),
+                        id -> menu.stream().filter(other -> suits(guest, other)).toList())
+                .stream()
                 .filter(other -> catalogue.ingredientOf(other).category() == category || shared(cut, other) > 0)
                 .min(nearness)
                 .or(() -> catalogue.cuts().stream()

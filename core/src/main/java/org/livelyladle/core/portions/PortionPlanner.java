@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.livelyladle.core.brief.Brief;
@@ -44,6 +45,7 @@ public final class PortionPlanner {
     private final Catalogue catalogue;
     private final Ledger ledger;
     private final KitchenText text;
+    private final Map<String, Guest> guests;
     private final Diners diners;
     private final List<Cut> menu;
     private final Budgets budgets;
@@ -63,6 +65,7 @@ public final class PortionPlanner {
         this.catalogue = catalogue;
         this.ledger = ledger;
         this.text = text;
+        this.guests = brief.guests().stream().collect(Collectors.toMap(Guest::id, Function.identity()));
         this.diners = new Diners(brief, catalogue);
         this.menu = brief.menu().stream()
                 .map(MenuItem::cut)
@@ -387,7 +390,7 @@ public final class PortionPlanner {
         for (String id : ids) {
             if (isPinned(id, cut)) {
                 claims.put(id, Claim.SETTLED);
-            } else if (brief.guest(id).orElseThrow().likingOf(cut.id()) == Liking.LOVE) {
+            } else if (guest(id).likingOf(cut.id()) == Liking.LOVE) {
                 claims.put(id, Claim.FIRST);
             }
         }
@@ -395,16 +398,11 @@ public final class PortionPlanner {
     }
 
     private boolean isPinned(String guest, Cut cut) {
-        return brief.guest(guest)
-                .flatMap(known -> brief.decisions().portion(known, cut.id()))
-                .isPresent();
+        return brief.decisions().portion(guest(guest), cut.id()).isPresent();
     }
 
     private boolean isReserved(String guest, Cut cut) {
-        return brief.guest(guest)
-                .flatMap(g -> g.wishFor(cut.id()))
-                .map(Wish::reserved)
-                .orElse(false);
+        return guest(guest).wishFor(cut.id()).map(Wish::reserved).orElse(false);
     }
 
     private CutTotal total(Cut cut, List<Portion> own) {
@@ -429,7 +427,7 @@ public final class PortionPlanner {
                 .anyMatch(line -> line.pieces() != null
                         && line.pieces().value() == 0
                         && !line.pinned()
-                        && brief.guest(line.guest()).orElseThrow().likingOf(cut.id()) == Liking.LOVE);
+                        && guest(line.guest()).likingOf(cut.id()) == Liking.LOVE);
         return new CutTotal(
                 cut.id(), name, catalogue.ingredientOf(cut).category(), brief.boughtOf(cut), total, pieces, tooFew);
     }
@@ -487,6 +485,10 @@ public final class PortionPlanner {
     }
 
     private String nameOf(String guest) {
-        return brief.guest(guest).orElseThrow().name();
+        return guest(guest).name();
+    }
+
+    private Guest guest(String id) {
+        return Objects.requireNonNull(guests.get(id), id);
     }
 }

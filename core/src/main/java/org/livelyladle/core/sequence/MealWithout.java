@@ -113,14 +113,11 @@ final class MealWithout {
         return all == 0 ? waited : waited + TEMPO_WEIGHT * uneven / all;
     }
 
+    /** Bites of a batch come close upon each other: from one to the next it is mostly a step or two. */
     private int firstFrom(int second, int from) {
-        if (from == at.length || at[from] >= second) {
-            return from;
-        }
-        int place = Arrays.binarySearch(at, from, at.length, second);
-        place = place < 0 ? -place - 1 : place;
-        while (place > from && at[place - 1] == second) {
-            place--;
+        int place = from;
+        while (place < at.length && at[place] < second) {
+            place++;
         }
         return place;
     }

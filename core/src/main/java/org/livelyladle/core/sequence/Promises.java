@@ -274,38 +274,47 @@ final class Promises {
         if (anybody == 0 || common != 0) {
             return anybody == 0 ? 0 : 1;
         }
+        int[] reached = new int[sides.size()];
+        for (int k = 0; k < kinds.length; k++) {
+            count(reached, kinds[k] & allowed, heads[k]);
+        }
         int[] hungry = heads.clone();
         int drops = 0;
-        while (true) {
-            int best = 0;
-            int bestSide = 0;
-            for (int s = 0; s < sides.size(); s++) {
-                int reached = 0;
-                for (int k = 0; k < kinds.length; k++) {
-                    reached += hungry[k] * ((kinds[k] & allowed) >> s & 1);
-                }
-                if (reached > best) {
-                    best = reached;
-                    bestSide = s;
-                }
-            }
-            if (best == 0) {
-                return drops;
-            }
+        for (int best = most(reached); reached[best] > 0; best = most(reached)) {
             drops++;
             for (int k = 0; k < kinds.length; k++) {
-                hungry[k] *= 1 - ((kinds[k] & allowed) >> bestSide & 1);
+                int reach = kinds[k] & allowed;
+                if (hungry[k] > 0 && (reach >> best & 1) == 1) {
+                    count(reached, reach, -hungry[k]);
+                    hungry[k] = 0;
+                }
             }
         }
+        return drops;
+    }
+
+    private static void count(int[] reached, int reach, int heads) {
+        for (int rest = reach; heads != 0 && rest != 0; rest &= rest - 1) {
+            reached[Integer.numberOfTrailingZeros(rest)] += heads;
+        }
+    }
+
+    private static int most(int[] reached) {
+        int most = 0;
+        for (int s = 1; s < reached.length; s++) {
+            most = reached[s] > reached[most] ? s : most;
+        }
+        return most;
     }
 
     private void spread(double[] load, int reach, double grams) {
         double all = 0;
-        for (int s = 0; s < load.length; s++) {
-            all += (reach >> s & 1) * litres[s];
+        for (int rest = reach; rest != 0; rest &= rest - 1) {
+            all += litres[Integer.numberOfTrailingZeros(rest)];
         }
-        for (int s = 0; s < load.length; s++) {
-            load[s] += (reach >> s & 1) * grams * litres[s] / all;
+        for (int rest = reach; rest != 0; rest &= rest - 1) {
+            int side = Integer.numberOfTrailingZeros(rest);
+            load[side] += grams * litres[side] / all;
         }
     }
 
