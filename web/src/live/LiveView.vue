@@ -70,7 +70,7 @@ const minders = computed(() => {
 })
 const preloaded = computed(() =>
   plan.value.table.drops
-    .filter((drop) => drop.tending === 'SHARED' && drop.stays.every((stay) => stay.putIn <= 0))
+    .filter((drop) => drop.tending === 'SHARED' && drop.stays.every((stay) => stay.putIn < 0))
     .map((drop) => drop.name),
 )
 const talks = ref(false)

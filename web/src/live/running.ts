@@ -60,7 +60,7 @@ export const handed = (cue: Cue, to: string): Said => ({
 export const cueKey = (cue: Cue) => `${cue.act} ${cue.drop ?? cue.side} ${cue.drop ? '' : cue.at}`
 
 function atStart(table: TablePlan, satDown: number): Run {
-  const preloaded = table.drops.filter((drop) => drop.tending === 'SHARED' && putIn(drop) <= 0)
+  const preloaded = table.drops.filter((drop) => drop.tending === 'SHARED' && putIn(drop) < 0)
   return {
     started: true,
     paused: false,

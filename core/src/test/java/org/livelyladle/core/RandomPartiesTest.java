@@ -40,6 +40,7 @@ class RandomPartiesTest {
 
         assertThat(table.audit()).isEmpty();
         assertThat(Sound.faults(table)).isEmpty();
+        assertThat(table.preloads()).allMatch(drop -> drop.putIn() <= -60);
     }
 
     @ParameterizedTest

@@ -115,7 +115,7 @@ public final class Timings {
     /** What was to be in the pots by then is in since its time. */
     private List<TableEvent.PutIn> preloads(TableEvent.SatDown satDown) {
         return plan.table().drops().stream()
-                .filter(drop -> drop.shared() && drop.putIn() < 0)
+                .filter(Drop::preloaded)
                 .map(drop -> new TableEvent.PutIn(
                         satDown.id(), satDown.at().plusSeconds(drop.putIn()), drop.id(), null, drop.cut(), drop.side()))
                 .toList();

@@ -86,7 +86,7 @@ final class CueWriter {
             dipFor(drop);
             return;
         }
-        if (drop.putIn() >= 0) {
+        if (!drop.preloaded()) {
             int in = drop.putIn();
             boolean frozen = brief.item(drop.cut()).goesInFrozen(catalogue.cut(drop.cut()));
             cues.add(new Cue(

@@ -287,7 +287,7 @@ public final class TableFold {
         }
         hasBegun = true;
         plan.drops().stream()
-                .filter(drop -> isStillToCome(drop) && drop.putIn() <= 0)
+                .filter(drop -> isStillToCome(drop) && drop.preloaded())
                 .forEach(drop -> begin(drop, drop.inBroth()));
         return isOtherwise;
     }

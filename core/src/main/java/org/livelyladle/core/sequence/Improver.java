@@ -6,8 +6,8 @@ import java.util.List;
 /**
  * Moves batches to better moments ({@link Mover}): each in turn to the best free one of the whole evening, then on a finer
  * grid around, until nothing moves; in between many are taken off the board a few at a time and put back
- * ({@link Reshuffle}). Deterministic, at most {@value #MOST_STEPS} evenings looked at, so that a large party takes no
- * longer than it may.
+ * ({@link Reshuffle}). Deterministic, at most {@value #MOST_STEPS} evenings looked at each time all is settled, so that a large
+ * party takes no longer than it may.
  */
 final class Improver {
     /** Times all batches are gone through on one grid. */
@@ -18,6 +18,8 @@ final class Improver {
     private static final long MOST_TRIED = 100_000;
     /** A larger table is settled only, so that it takes no longer than it may. */
     private static final int MOST_SEARCHED = 500;
+    /** Beyond so many guests less is looked at, so that a large table takes no longer than it may. */
+    private static final double MANY_GUESTS = 20;
 
     private final Board board;
     private final Mover mover;
@@ -30,20 +32,22 @@ final class Improver {
     /** Looks for a good evening over all that is not fixed. */
     void search(Rebatcher rebatcher) {
         List<Placing> free = new ArrayList<>(free());
-        settle(free, Mover.COARSE);
+        settle(free, Mover.COARSE, 1);
+        double many = Math.max(1, board.meals().size() / MANY_GUESTS);
+        double share = 1 / (many * many);
         if (free.size() <= MOST_SEARCHED) {
-            new Reshuffle(board, mover, rebatcher, free).run();
+            new Reshuffle(board, mover, rebatcher, free).run(share);
             free.forEach(placing -> placing.contentAt = -1);
-            settle(free, Mover.COARSE);
+            settle(free, Mover.COARSE, share);
         }
-        settle(free, Mover.FINE);
+        settle(free, Mover.FINE, share);
     }
 
     /** Moves what is not fixed to better moments until nothing moves. */
     void improve() {
         List<Placing> free = free();
-        settle(free, Mover.COARSE);
-        settle(free, Mover.FINE);
+        settle(free, Mover.COARSE, 1);
+        settle(free, Mover.FINE, 1);
     }
 
     private List<Placing> free() {
@@ -54,12 +58,15 @@ final class Improver {
                 .toList();
     }
 
-    private void settle(List<Placing> free, int grid) {
+    /** @param share of what may be looked at [1] */
+    private void settle(List<Placing> free, int grid, double share) {
         boolean moved = true;
+        double most = mover.steps() + share * MOST_STEPS;
+        double mostTried = mover.tried() + share * MOST_TRIED;
         for (int round = 0; moved && round < MOST_ROUNDS; round++) {
             moved = false;
             for (Placing placing : free) {
-                if (mover.steps() > MOST_STEPS || mover.tried() > MOST_TRIED) {
+                if (mover.steps() > most || mover.tried() > mostTried) {
                     return;
                 }
                 // nothing has changed for its eaters since it last stayed where it is

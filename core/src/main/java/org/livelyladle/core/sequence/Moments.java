@@ -15,6 +15,9 @@ final class Moments {
     /** Slow things may go in this long before sitting down [s]. */
     static final int PRELOAD_SECONDS = 900;
 
+    /** In the last minute before the meal people are sitting down [s]. */
+    private static final int SITTING_DOWN_SECONDS = 60;
+
     private static final String OUTSIDE = "outside the meal";
 
     private final int mealSeconds;
@@ -33,7 +36,13 @@ final class Moments {
 
     List<Constraint> constraints() {
         return List.of(
-                this::passed, this::notArrived, this::beforeTheMeal, this::afterTheMeal, this::ending, this::left);
+                this::passed,
+                this::notArrived,
+                this::beforeTheMeal,
+                this::sittingDown,
+                this::afterTheMeal,
+                this::ending,
+                this::left);
     }
 
     /** Nothing of it leaves the broth before its eaters are there, nor goes in before the table is ready; if it lingers not. */
@@ -78,6 +87,13 @@ final class Moments {
         int begins = putIn - placing.before;
         int ready = ready(placing);
         return begins < ready ? breach("H6", placing, begins, ready, OUTSIDE) : null;
+    }
+
+    /** Nobody puts anything in for others just then: it is a task of prep or a cue. */
+    private @Nullable Breach sittingDown(Placing placing, int putIn, int linger) {
+        return placing.shared && putIn < 0 && putIn > -SITTING_DOWN_SECONDS
+                ? breach("H6", placing, putIn, -SITTING_DOWN_SECONDS, "people are sitting down then")
+                : null;
     }
 
     private @Nullable Breach afterTheMeal(Placing placing, int putIn, int linger) {

@@ -21,13 +21,11 @@ import org.livelyladle.core.sequence.Rebatching.Change;
  * in J. Christiaens and G. Vanden Berghe, Slack induction by string removals for vehicle routing problems, 2020.
  */
 final class Reshuffle {
-    private static final long SEED = 1;
+    private static final long SEED = 8;
     /** Reshuffles for each batch there is. */
     private static final int FOR_EACH = 8;
-    /** Evenings looked at at most; beyond twenty guests fewer, so that a large table takes no longer than it may. */
+    /** Evenings looked at at most. */
     private static final double MOST_STEPS = 5_000_000;
-
-    private static final double MANY_GUESTS = 20;
 
     /** Batches taken off at a time, at most. */
     private static final int MOST_TAKEN = 6;
@@ -74,14 +72,14 @@ final class Reshuffle {
         this.best = new Arrangement(board, free);
     }
 
-    void run() {
+    /** @param share of what may be looked at [1] */
+    void run(double share) {
         if (free.size() < 2) {
             return;
         }
         start();
         int times = FOR_EACH * free.size();
-        double many = Math.max(1, meals.size() / MANY_GUESTS);
-        double mostSteps = MOST_STEPS / (many * many);
+        double mostSteps = share * MOST_STEPS;
         long before = mover.steps();
         int weighings = 0;
         double done = 0;

@@ -109,6 +109,11 @@ public record Drop(
         return tending == Tending.SHARED;
     }
 
+    /** It is in the pot before anybody sits down. */
+    public boolean preloaded() {
+        return shared() && putIn() < 0;
+    }
+
     /** Eaters take it out, each in their own time. */
     public boolean fished() {
         return shared() && inBroth().stream().allMatch(Stay::isForgiving);

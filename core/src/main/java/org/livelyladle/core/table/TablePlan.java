@@ -92,7 +92,7 @@ public record TablePlan(
 
     /** What somebody puts in for others before anybody sits down. */
     public List<Drop> preloads() {
-        return drops.stream().filter(drop -> drop.shared() && drop.putIn() < 0).toList();
+        return drops.stream().filter(Drop::preloaded).toList();
     }
 
     /** What a guest finds in the bowl, cooked in the kitchen [g]. */

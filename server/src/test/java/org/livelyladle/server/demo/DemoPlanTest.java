@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"9a6cf80ac608a772", "47b0a96a9ec2fb5a", "5b537e667ee22eae"};
+    private static final String[] HASHES = {"33df18d0c005c6ad", "7d65aa5b6b87dc5a", "73fad515fbbfcad9"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
