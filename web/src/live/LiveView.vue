@@ -26,7 +26,19 @@ import PotsNow from './PotsNow.vue'
 import TableFoot from './TableFoot.vue'
 import TableTalk from './TableTalk.vue'
 import TableWarnings from './TableWarnings.vue'
-import { cueKey, done, handed, minutes, NOT_YET, orders, runOf, secondOf, skip, type Order } from './running'
+import {
+  cueKey,
+  done,
+  foodAt,
+  handed,
+  minutes,
+  NOT_YET,
+  orders,
+  runOf,
+  secondOf,
+  skip,
+  type Order,
+} from './running'
 import { useProbe } from './useProbe'
 import { useStream } from './useStream'
 
@@ -234,7 +246,7 @@ function begin(): void {
     </div>
 
     <section class="beside">
-      <PotsNow :food="run.inPot" :second="second" />
+      <PotsNow :food="foodAt(run, plan.table, second)" :second="second" />
       <NextOrders class="next" :now="due.now.slice(1, 3)" :next="due.next.slice(0, 3)" :second="second" />
     </section>
 

@@ -52,7 +52,7 @@ const arcs = computed(() =>
   pots.value.flatMap(({ pot, place }) =>
     pot.sides.flatMap((side, i) => {
       const foods = new Map<string, InPot[]>()
-      for (const one of props.food.filter((f) => f.side === side.id && f.putIn <= props.second)) {
+      for (const one of props.food.filter((f) => f.side === side.id)) {
         foods.set(one.cut, [...(foods.get(one.cut) ?? []), one])
       }
       return [...foods].map(([cut, own], k) => {

@@ -5,6 +5,7 @@ import {
   asLiked,
   cueKey,
   done,
+  foodAt,
   handed,
   helping,
   isLate,
@@ -217,4 +218,21 @@ it('shows whom a cue was handed to before the server knows', () => {
     'SKIM edda',
     'TAKE_OUT ada',
   ])
+})
+
+it('shows what eaters hold as they put it in and take it out, and what is minded until somebody says it is out', () => {
+  const held = { ...table(), now: { ...table().now, inPot: [] } }
+  const run = runOf(held, [mark(300, { type: 'PUT_IN', drop: tofu.id })])
+  const names = (second: number) => foodAt(run, held, second).map((food) => food.name)
+
+  expect(names(305)).toEqual([tofu.name])
+  expect(names(320)).toEqual([tofu.name, 'Beef'])
+  expect(names(330)).toEqual([tofu.name])
+  expect(names(900)).toEqual([tofu.name])
+})
+
+it('lets nobody put anything in while the table pauses', () => {
+  const paused = runOf({ ...table(), now: { ...table().now, inPot: [] } }, [mark(300, { type: 'PAUSED' })])
+
+  expect(foodAt(paused, table(), 320)).toEqual([])
 })

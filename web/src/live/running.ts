@@ -88,6 +88,14 @@ const inPot = (drop: Drop, later: number): InPot[] =>
     eaters: stay.servings.map((serving) => serving.guest),
   }))
 
+/** What is in the pots at a moment: eaters take their own out, and put the next in, without a word. */
+export function foodAt(run: Run, table: TablePlan, second: number): InPot[] {
+  const begun = new Set(run.inPot.map((food) => `${food.drop} ${food.stay}`))
+  const own = table.drops.filter((drop) => drop.tending !== 'SHARED').flatMap((drop) => inPot(drop, 0))
+  const since = run.paused || run.finished ? [] : own.filter((one) => !begun.has(`${one.drop} ${one.stay}`))
+  return [...run.inPot, ...since].filter((food) => food.putIn <= second && (food.minded || second < food.due))
+}
+
 export function runOf(table: TablePlan, marks: PartyEvent[]): Run {
   const { now } = table
   let run: Run = {

@@ -64,8 +64,10 @@ export function chartStart(tasks: PrepTask[], sitDown: number): number {
 export function bands(brief: Brief, prep: Prep, from: number): Band[] {
   const shown = prep.tasks.filter((task) => localMs(task.endsAt) > from && task.id !== 'table:arrival')
   const cooks = prep.cooks.map((cook) => {
-    const own = shown.filter((task) => task.cook === cook.cook && task.hands > 0)
-    const idle = cook.helper ? 'helps when asked: drag a task here' : 'nothing to do yet'
+    const isOwn = (task: PrepTask) => task.cook === cook.cook && task.hands > 0
+    const own = shown.filter(isOwn)
+    const nothing = prep.tasks.some(isOwn) ? 'all done' : 'nothing to do yet'
+    const idle = cook.helper ? 'helps when asked: drag a task here' : nothing
     return {
       ...band(`cook-${cook.cook}`, cook.name, own, atHand, cook.cook),
       idle: own.length === 0 ? idle : undefined,

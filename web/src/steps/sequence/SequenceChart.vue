@@ -10,7 +10,19 @@ import SideLabel from './SideLabel.vue'
 import { movedBy } from './trial'
 import { useDrag } from './useDrag'
 import type { Trial } from './useTrial'
-import { fitting, labelOf, lanes, lensPath, piece, spellName, spells, ticks, toX, type Scale } from './chart'
+import {
+  labelOf,
+  lanes,
+  lensPath,
+  piece,
+  spellLabels,
+  spellName,
+  spells,
+  ticks,
+  toX,
+  type Scale,
+  type Spell,
+} from './chart'
 
 /**
  * Sides as bands, drops as lenses: a thin stem while it cooks, a solid body while it is good, a pointed end where it
@@ -36,8 +48,9 @@ const WIDTH = 780
 const BAND_PADDING = 4
 /** A band's label takes up to three lines. */
 const LOWEST_BAND = 34
-const LANE = 12
-const DIPS = 13
+/** Few sides have room for higher lanes, which are easier to grip. */
+const LANES = [22, 22, 17, 14]
+const LEAST_LANE = 12
 const STRIP = 40
 const { brief, plan, from: began } = useOpenParty()
 const svg = ref<SVGSVGElement>()
@@ -52,14 +65,19 @@ const scale = computed<Scale>(() => ({
 }))
 const x = (s: number) => toX(scale.value, s)
 
+const lane = computed(() => LANES[plan.value.broths.sides.length] ?? LEAST_LANE)
+/** Half a lens is so high. */
+const half = computed(() => lane.value * 0.42)
+
 const bands = computed(() => {
   let y = 19
   return plan.value.broths.sides.map((side) => {
     const own = plan.value.table.drops.filter((drop) => drop.side === side.side)
     const laid = lanes(own.filter((drop) => !inTurns(drop)).map(piece), scale.value)
     const dips = spells(own)
+    const dipLabels = spellLabels(dips, roomsBehind(dips, side.side))
     const count = laid.lenses.length > 0 ? laid.count : 0
-    const rows = count * LANE + (dips.length > 0 ? DIPS : 0)
+    const rows = (count + (dips.length > 0 ? 1 : 0)) * lane.value
     const foot = looked.value.includes(side.side) ? STRIP : 0
     const drops = Math.max(LOWEST_BAND, rows + BAND_PADDING)
     const height = drops + foot
@@ -70,11 +88,11 @@ const bands = computed(() => {
       height,
       drops,
       evening: foot ? eveningOf(side.side) : undefined,
-      lenses: laid.lenses.map((lens) => ({ ...lens, y: top + (lens.lane + 0.5) * LANE })),
+      lenses: laid.lenses.map((lens) => ({ ...lens, y: top + (lens.lane + 0.5) * lane.value })),
       dips: dips.map((spell, i) => ({
         ...spell,
-        y: top + count * LANE + DIPS / 2,
-        label: dipLabel(spell, dips[i + 1]?.from),
+        y: top + (count + 0.5) * lane.value,
+        label: dipLabels[i],
       })),
       weak: props.weak.filter((moment) => moment.side === side.side),
       soups: plan.value.table.soupRounds.filter((soup) => soup.side === side.side),
@@ -94,10 +112,11 @@ function look(side: string): void {
     : [...looked.value, side]
 }
 
-/** What is dipped, where it fits before the next spell. */
-function dipLabel(spell: ReturnType<typeof spells>[number], next: number | undefined): string {
-  const room = x(next ?? scale.value.to) - Math.max(x(spell.to), x(spell.from) + 9) - 10
-  return fitting(spellName(spell), room)
+/** How much room there is behind each spell of a side, before the next and before the meal ends there. */
+function roomsBehind(dips: Spell[], side: string): number[] {
+  const { ending, mealSeconds } = plan.value.table
+  const end = ending?.side === side ? ending.from : mealSeconds + 60
+  return dips.map((spell, i) => x(dips[i + 1]?.from ?? end) - Math.max(x(spell.to), x(spell.from) + 9) - 10)
 }
 
 /** The broth's name, and the pot's where two sides hold the same broth. */
@@ -233,9 +252,9 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
       >
         <rect
           :x="x(lens.piece.putIn) - 2"
-          :y="lens.y - LANE / 2"
+          :y="lens.y - lane / 2"
           :width="Math.max(26, x(lens.piece.takeOut) - x(lens.piece.putIn) + 10)"
-          :height="LANE"
+          :height="lane"
           class="grip"
         />
         <text :x="lens.labelX" :y="lens.y + 4" class="name">{{ labelOf(lens.piece.drop) }}</text>
@@ -247,7 +266,11 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
           class="stem"
           :stroke="`var(--${band.side.tint})`"
         />
-        <path :d="lensPath(scale, lens.piece, lens.y, 5)" :fill="`var(--${band.side.tint})`" class="body" />
+        <path
+          :d="lensPath(scale, lens.piece, lens.y, half)"
+          :fill="`var(--${band.side.tint})`"
+          class="body"
+        />
         <line
           :x1="x(lens.piece.takeOut)"
           :x2="x(lens.piece.takeOut)"
@@ -287,9 +310,9 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
         />
         <rect
           :x="x(dip.from)"
-          :y="dip.y - 4"
+          :y="dip.y - half * 0.8"
           :width="Math.max(8, x(dip.to) - x(dip.from))"
-          height="8"
+          :height="half * 1.6"
           rx="4"
           :fill="`var(--${band.side.tint})`"
           class="body"

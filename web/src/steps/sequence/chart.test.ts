@@ -7,6 +7,7 @@ import {
   lensPath,
   longWaits,
   piece,
+  spellLabels,
   spellName,
   spells,
   ticks,
@@ -43,6 +44,19 @@ it('draws a lens that can be seen even when it is short', () => {
 
 it('ticks every ten minutes of the meal', () => {
   expect(ticks(1500)).toEqual([0, 600, 1200])
+})
+
+it('names spells in a row that are of the same once, where the name fits or has most room', () => {
+  const often = (id: string, name: string, at: number[]) =>
+    drop({ id, name, tending: 'DIP', stays: at.map((from) => stay(from, from + 9, [])) })
+  const dips = spells([
+    often('a', 'Beef, sliced', [0, 900, 1800]),
+    often('b', 'Lamb leg, sliced', [2700, 3600]),
+  ])
+
+  expect(spellLabels(dips, [10, 60, 60, 30, 40])).toEqual(['', 'Beef', '', '', 'Lamb l…'])
+  expect(spellLabels(dips, [60, 60, 60, 60, 60])).toEqual(['Beef', '', '', 'Lamb leg', ''])
+  expect(spellLabels([], [])).toEqual([])
 })
 
 it('draws dips that follow one another as one spell, and others apart', () => {

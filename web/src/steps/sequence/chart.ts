@@ -97,6 +97,26 @@ export function fitting(text: string, width: number): string {
   return letters < 4 ? '' : `${text.slice(0, letters - 1).trimEnd()}…`
 }
 
+/**
+ * What stands beside each of a side's spells: the name once for those in a row that are of the same, where it first fits,
+ * or where there is most room for a part of it.
+ *
+ * @param rooms behind each
+ */
+export function spellLabels(all: Spell[], rooms: number[]): string[] {
+  const names = all.map(spellName)
+  const labels = all.map(() => '')
+  for (let from = 0, to = 0; from < all.length; from = to) {
+    const name = names[from] ?? ''
+    while (to < all.length && names[to] === name) to++
+    const own = rooms.slice(from, to)
+    const first = own.findIndex((room) => fitting(name, room) === name)
+    const at = first < 0 ? own.indexOf(Math.max(...own)) : first
+    labels[from + at] = fitting(name, own[at] ?? 0)
+  }
+  return labels
+}
+
 /** Lanes so that no lens or label covers another: each takes the first lane that is free where it begins. */
 export function lanes(all: Piece[], scale: Scale): { lenses: Lens[]; count: number } {
   const free: number[] = []

@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, onScopeDispose, ref, watch } from 'vue'
 import { api, ask, NoConnection } from '@/api/client'
 import type { MarketNews } from '@/api/types'
+import { onceSoon } from '@/party/onceSoon'
 import { useOpenParty } from '@/party/useOpenParty'
 
 /** What the market says: new prices as one edit with its effect, or of when the prices are that serve. */
-const { party } = useOpenParty()
+/** What is bought is paid, so the market is asked again a while after the last tick [ms]. */
+const PAUSE_MS = 1500
+const { party, plan } = useOpenParty()
 const news = ref<MarketNews>()
 const asking = ref(false)
 
@@ -23,6 +26,13 @@ async function askMarket(): Promise<void> {
 }
 onMounted(askMarket)
 
+const askSoon = onceSoon(() => void askMarket())
+onScopeDispose(askSoon.cancel)
+const bought = computed(() =>
+  plan.value.purchases.trips.flatMap((trip) => trip.lines.map((line) => line.boughtEvent ?? '')).join(),
+)
+watch(bought, () => askSoon.after(PAUSE_MS))
+
 function take(): void {
   const edit = news.value?.edit
   if (!edit) return
@@ -39,7 +49,8 @@ function take(): void {
     <div class="head">
       <p>
         {{ news.message }}
-        <b>The bill would go from {{ news.effect.billBefore }} to {{ news.effect.billAfter }}.</b>
+        <b v-if="news.effect.billBefore === news.effect.billAfter">The bill stays as it is.</b>
+        <b v-else>The bill would go from {{ news.effect.billBefore }} to {{ news.effect.billAfter }}.</b>
       </p>
       <button type="button" class="chip solid" @click="take">Take these prices</button>
     </div>

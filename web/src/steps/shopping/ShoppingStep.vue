@@ -57,7 +57,11 @@ function addShop(): void {
   moving.value = id
 }
 
-const onMarket = computed(() => brief.value.shops.some((shop) => shop.onMarket !== false))
+/** Once all is bought no price matters any more. */
+const asksMarket = computed(
+  () =>
+    brief.value.shops.some((shop) => shop.onMarket !== false) && trips.value.some((trip) => trip.left > 0),
+)
 
 const shopOf = (line: Line) =>
   trips.value.find((trip) => trip.lines.some(({ id }) => id === line.id))?.shop ?? ''
@@ -91,7 +95,7 @@ async function tick(line: Line): Promise<void> {
     <TakeAlong v-if="!mobile" class="push no-print" />
   </div>
   <template v-if="!mobile">
-    <MarketNotice v-if="onMarket" class="no-print" />
+    <MarketNotice v-if="asksMarket" class="no-print" />
     <Savings class="no-print" />
   </template>
   <section v-for="trip in trips" :key="trip.id" class="trip" :aria-label="trip.name">
@@ -174,7 +178,7 @@ async function tick(line: Line): Promise<void> {
     Nothing to buy: no guest eats anything yet, or all of it is at home.
   </p>
   <template v-if="mobile">
-    <MarketNotice v-if="onMarket" class="no-print" />
+    <MarketNotice v-if="asksMarket" class="no-print" />
     <Savings class="no-print" />
     <TakeAlong class="no-print" />
   </template>

@@ -268,7 +268,14 @@ final class CueWriter {
     }
 
     private void broth(int at, @Nullable String minder, Cue.Act act, String side, String text) {
-        canWait.add(new Cue(at, at + BROTH_PATIENCE, minder, act, null, side, text));
+        int latest = Math.max(at, Math.min(at + BROTH_PATIENCE, endOf(side) - 1));
+        canWait.add(new Cue(at, latest, minder, act, null, side, text));
+    }
+
+    /** Until when there is a broth to be looked after: the ending takes the last of it [s from sitting down]. */
+    private int endOf(String side) {
+        EndingPlan ending = sequence.ending();
+        return ending != null && ending.side().equals(side) ? ending.from() : sequence.mealSeconds();
     }
 
     private void ending(EndingPlan ending) {
@@ -300,7 +307,7 @@ final class CueWriter {
                 .toList();
         for (int in : meat) {
             int at = Math.max(0, in) + FOAM_AFTER;
-            if (at - last >= every && at < sequence.mealSeconds()) {
+            if (at - last >= every && at < endOf(side.id())) {
                 broth(at, minder, Cue.Act.SKIM, side.id(), "Skim the foam");
                 last = at;
             }

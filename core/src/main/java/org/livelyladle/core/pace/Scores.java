@@ -100,14 +100,14 @@ final class Scores {
                 "1/min",
                 CUES_AIM_PER_MIN,
                 3,
-                busy.cues() + " cues in " + KitchenText.minutes(minutes) + " for " + busy.name()));
+                busy.name() + ": " + busy.cues() + " cues in " + KitchenText.minutes(minutes)));
         terms.add(new ScoreTerm(
                 ScoreTerm.Kind.RUSH,
                 busy.most(),
                 "1",
                 RUSH_AIM,
                 2,
-                busy.most() + " cues in the busiest two minutes of " + busy.name()));
+                busy.name() + ": " + busy.most() + " cues in the busiest two minutes"));
         terms.add(seconds(
                 ScoreTerm.Kind.FAIRNESS,
                 spread(),

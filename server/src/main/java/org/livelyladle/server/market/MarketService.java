@@ -67,7 +67,10 @@ class MarketService {
         return new MarketNews(
                 MarketNews.State.NEW,
                 asOf,
-                "The market has prices of " + DAY.format(reply.asOf()) + "; yours are of " + DAY.format(asOf) + ".",
+                reply.asOf().equals(asOf)
+                        ? "The market has other prices today than your list."
+                        : "The market has prices of " + DAY.format(reply.asOf()) + "; yours are of " + DAY.format(asOf)
+                                + ".",
                 edit,
                 effect(host, party, brief, edit, reply));
     }
