@@ -221,7 +221,7 @@ function begin(): void {
           <p class="by">
             Chill what is left within two hours, in shallow boxes; broth back to the boil first.
           </p>
-          <router-link class="act" :to="`/party/${party.id}/pots`"
+          <router-link class="act" :to="`/party/${party.id}/afterwards`"
             >What is left, and how to keep it</router-link
           >
         </div>

@@ -57,6 +57,16 @@ it('says that all is well, and that there is no connection', async () => {
   expect(view.text()).toContain('No connection. What you do is kept here')
 })
 
+it('asks nothing of an evening that is over but what is left of it', async () => {
+  server.plan.table.now = { ...server.plan.table.now, started: true, finished: true }
+  await opened()
+
+  expect(mounted(OpenQuestion, { step: 'pots' }).text()).toMatch(
+    /fridge within two hours.* Say what is left$/,
+  )
+  expect(mounted(OpenQuestion, { step: 'afterwards' }).text()).toMatch(/fridge within two hours.*labelled\.$/)
+})
+
 it('takes raw for an answer as readily as cooked', async () => {
   const [first] = server.plan.unmet
   if (!first) throw new Error('nothing is open')

@@ -10,7 +10,7 @@ const props = defineProps<{ step?: StepName }>()
 const { party, plan } = useOpenParty()
 const mend = useMend()
 /** What was open before the meal is no question after it. */
-const isOver = computed(() => props.step === 'afterwards')
+const isOver = computed(() => props.step === 'afterwards' || plan.value.table.now.finished)
 const worst = computed(() => (isOver.value ? undefined : plan.value.unmet[0]))
 const leadsHere = computed(
   () => worst.value && !worst.value.remedy.edit && stepName(worst.value.step) === props.step,
@@ -37,6 +37,9 @@ const more = computed(() => plan.value.unmet.length - 1)
     </template>
     <p v-else-if="isOver" role="status">
       What is kept goes into the fridge within two hours, shallow and labelled.
+      <router-link v-if="step !== 'afterwards'" class="more" :to="`/party/${party.id}/afterwards`">
+        Say what is left
+      </router-link>
     </p>
     <p v-else role="status">Everybody eats, nothing is open.</p>
   </footer>
