@@ -116,7 +116,9 @@ function look(side: string): void {
 function roomsBehind(dips: Spell[], side: string): number[] {
   const { ending, mealSeconds } = plan.value.table
   const end = ending?.side === side ? ending.from : mealSeconds + 60
-  return dips.map((spell, i) => x(dips[i + 1]?.from ?? end) - Math.max(x(spell.to), x(spell.from) + 9) - 10)
+  return dips.map(
+    (spell, i) => x(dips[i + 1]?.from ?? end) - Math.max(x(spell.to), x(spell.from) + 2 * half.value) - 10,
+  )
 }
 
 /** The broth's name, and the pot's where two sides hold the same broth. */
@@ -311,13 +313,13 @@ const step = (drop: Drop, minutes: number) => emit('move', drop, Math.round(putI
         <rect
           :x="x(dip.from)"
           :y="dip.y - half * 0.8"
-          :width="Math.max(8, x(dip.to) - x(dip.from))"
+          :width="Math.max(half * 1.6, x(dip.to) - x(dip.from))"
           :height="half * 1.6"
-          rx="4"
+          :rx="half * 0.8"
           :fill="`var(--${band.side.tint})`"
           class="body"
         />
-        <text :x="Math.max(x(dip.to), x(dip.from) + 8) + 4" :y="dip.y + 4" class="name dipped">
+        <text :x="Math.max(x(dip.to), x(dip.from) + half * 1.6) + 4" :y="dip.y + 4" class="name dipped">
           {{ dip.label }}
         </text>
       </g>
