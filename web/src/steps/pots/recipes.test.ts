@@ -70,6 +70,8 @@ test('a broth nobody named is called after what goes in first', () => {
     asRecipe({ name: ' ', makes: '2 l', parts: '150 g chilli broth paste\n1 leek', steps: '' }).name,
   ).toBe('Chilli broth paste')
   expect(nameFrom('½ leek')).toBe('Leek broth')
+  expect(nameFrom('2 l cold water\n40 g galangal')).toBe('Galangal broth')
+  expect(nameFrom('2 l water')).toBe('')
   expect(nameFrom('')).toBe('')
 })
 

@@ -38,9 +38,14 @@ export function minutesIn(step: string): number | undefined {
   return all > 0 ? Math.round(all) : undefined
 }
 
-/** Nobody named it: as what goes in first. @example nameFrom('15 g kelp') // 'Kelp broth' */
+const withoutAmount = (line: string) =>
+  line.replace(/^[\d.,/½¼¾\s]*(?:(?:k?g|m?l|tbsp|tsp|oz|lb)\b)?\s*/i, '')
+
+/** Nobody named it: as what goes in first beside water. @example nameFrom('15 g kelp') // 'Kelp broth' */
 export function nameFrom(parts: string): string {
-  const first = (lines(parts)[0] ?? '').replace(/^[\d.,/½¼¾\s]*(?:(?:k?g|m?l|tbsp|tsp|oz|lb)\b)?\s*/i, '')
+  const first = lines(parts)
+    .map(withoutAmount)
+    .find((name) => !/^(?:(?:cold|hot|boiling) )?water$/i.test(name))
   if (!first) return ''
   const name = /broth|stock/i.test(first) ? first : `${first} broth`
   return name.charAt(0).toUpperCase() + name.slice(1, 60)

@@ -108,7 +108,9 @@ final class HungerFinder {
                     "nothing",
                     Step.INGREDIENTS,
                     guest,
-                    "Nothing on the menu suits " + name + ".",
+                    brief.menu().isEmpty()
+                            ? "Nothing is on the menu yet for " + name + "."
+                            : "Nothing on the menu suits " + name + ".",
                     suitable(guest, null).map(cut -> addCut(cut)));
         }
         if (missed.isEmpty()) {

@@ -8,7 +8,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.OwnBroth;
@@ -34,9 +33,6 @@ final class RecipeReader {
     private static final double SERVING_ML = 500;
 
     private static final double USUAL_ML = 2000;
-    /** Counted things weigh so much where nobody knows [g]; memory. */
-    private static final double PIECE_G = 30;
-
     private static final Set<String> WATER = Set.of("water", "cold water", "boiling water", "hot water");
 
     private final Brief brief;
@@ -76,14 +72,18 @@ final class RecipeReader {
         List<OwnPart> parts = grams.entrySet().stream()
                 .map(entry -> part(entry.getKey(), entry.getValue()))
                 .toList();
-        double salt = grams.getOrDefault("salt", 0.0) / makes * 100;
+        double salt = grams.entrySet().stream()
+                        .mapToDouble(entry -> RecipeLore.saltGrams(entry.getKey(), entry.getValue()))
+                        .sum()
+                / makes
+                * 100;
         String url = text(recipe.get("url"));
         OwnBroth broth = new OwnBroth(
                 freeId(name),
                 cut(name, 60),
                 makes,
                 Math.min(5, salt),
-                isWithoutHeat(grams.keySet()) ? Heat.NONE : Heat.HOT,
+                grams.keySet().stream().allMatch(this::isWithoutHeat) ? Heat.NONE : Heat.HOT,
                 parts,
                 RecipeSteps.read(recipe),
                 url.isEmpty() || url.length() > LONGEST_TEXT ? null : url,
@@ -101,14 +101,9 @@ final class RecipeReader {
         return new OwnPart(ingredient, grams, isPacket ? Broth.Scaling.PACKET : null, null, null);
     }
 
-    /** True of nothing but what stands in broths of the catalogue without heat; of all else nobody has said. */
-    private boolean isWithoutHeat(Set<String> ingredients) {
-        return catalogue.broths().stream()
-                .filter(broth -> broth.heat() == Heat.NONE)
-                .flatMap(broth -> broth.parts().stream())
-                .map(Broth.Part::ingredient)
-                .collect(Collectors.toSet())
-                .containsAll(ingredients);
+    /** Of what the catalogue does not know nobody has said. */
+    private boolean isWithoutHeat(String ingredient) {
+        return catalogue.findIngredient(ingredient).isPresent() && !RecipeLore.isSharp(ingredient);
     }
 
     private static Optional<JsonNode> find(@Nullable JsonNode node, int depth) {
@@ -170,14 +165,18 @@ final class RecipeReader {
         }
         Optional<Ingredient> known = known(name);
         double density = known.map(Ingredient::densityGPerMl).orElse(1.0);
-        double weight = read.unit() == null ? read.number() * PIECE_G : read.amount() * (read.isVolume() ? density : 1);
+        double piece = RecipeLore.pieceGrams(
+                words(name),
+                known.map(Ingredient::name).map(RecipeReader::words).orElse(Set.of()),
+                known.orElse(null));
+        double weight = read.unit() == null ? read.number() * piece : read.amount() * (read.isVolume() ? density : 1);
         String id = known.map(Ingredient::id).orElseGet(() -> own(name));
         grams.merge(id, Math.max(0.1, Math.min(20_000, weight)), Double::sum);
         rows.add(new ImportPreview.Row(
                 number,
                 true,
                 Math.round(weight) + " g " + known.map(Ingredient::name).orElse(name)
-                        + (read.unit() == null ? ", taking a piece as " + Math.round(PIECE_G) + " g" : "")
+                        + (read.unit() == null ? ", taking one as " + Math.round(piece) + " g" : "")
                         + (known.isPresent() ? "" : "; nobody knows it yet, so it counts as the strictest")));
     }
 
@@ -200,12 +199,12 @@ final class RecipeReader {
         return Optional.ofNullable(best);
     }
 
-    /** Small, without plural endings. */
+    /** Small, without endings: "limes" as "lime". */
     private static Set<String> words(String name) {
         Set<String> words = new HashSet<>();
         for (String word : name.toLowerCase(Locale.ROOT).split("[^\\p{L}]+")) {
             if (!word.isEmpty()) {
-                words.add(word.replaceAll("(?<=[^s])(es|s)$", ""));
+                words.add(word.replaceAll("(?<=[^s])s$", "").replaceAll("e$", ""));
             }
         }
         return words;

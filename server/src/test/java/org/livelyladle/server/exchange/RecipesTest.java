@@ -77,7 +77,7 @@ class RecipesTest extends ServerTest {
         throw new AssertionError("no " + ingredient + " in " + broth);
     }
 
-    /** 1 cup = 236.5882365 ml, NIST SP 811; miso weighs 1.1 g/ml in the catalogue. */
+    /** 1 cup = 236.5882365 ml, NIST SP 811; miso weighs 1.1 g/ml in the catalogue and holds 7 % salt from memory. */
     @Test
     void aRecipeIsReadWithItsUnitsAndWhatIsUnclearIsSaid() throws Exception {
         JsonNode preview = body(read(RECIPE));
@@ -88,13 +88,33 @@ class RecipesTest extends ServerTest {
         assertThat(grams(broth, "chicken-bones")).isCloseTo(1200, within(1e-9));
         assertThat(grams(broth, "white-miso")).isCloseTo(1.5 * 236.5882365 * 1.1, within(1e-6));
         assertThat(grams(broth, "salt")).isCloseTo(2.5 * 1.2, within(1e-9));
-        assertThat(broth.get("saltPercent").asDouble()).isCloseTo(0.15, within(1e-9));
+        assertThat(broth.get("saltPercent").asDouble())
+                .isCloseTo((3 + 0.07 * grams(broth, "white-miso")) / 20, within(1e-9));
         assertThat(preview.get("ingredients")).hasSize(1);
         assertThat(preview.get("ingredients").get(0).get("id").asString()).isEqualTo("moon-dust");
         assertThat(preview.get("rows").get(6).get("good").asBoolean()).isFalse();
         assertThat(broth.get("steps").get(0).get("minutes").asDouble()).isEqualTo(180);
         assertThat(broth.get("steps").get(0).get("passive").asBoolean()).isTrue();
         assertThat(broth.get("steps").get(1).get("minutes").asDouble()).isEqualTo(30);
+    }
+
+    /** Counted things weigh what one of them does, from memory; 72 g of fish sauce hold a quarter of salt. */
+    @Test
+    void countedThingsAndSaltySaucesAreWeighed() throws Exception {
+        JsonNode broth = body(read("""
+                {"@type": "Recipe", "name": "Sour pot", "recipeYield": "2 l", "recipeIngredient": ["6 lime leaves",
+                 "1 lime", "3 limes", "4 stalks lemongrass", "4 cloves garlic", "2 star anise", "3 slices galangal",
+                 "60 ml fish sauce", "10 g salt", "2 moon stones"]}""")).get("broth");
+
+        assertThat(grams(broth, "lime-leaf")).isEqualTo(6);
+        assertThat(grams(broth, "lime")).isEqualTo(4 * 70);
+        assertThat(grams(broth, "lemongrass")).isEqualTo(100);
+        assertThat(grams(broth, "garlic")).isEqualTo(20);
+        assertThat(grams(broth, "star-anise")).isEqualTo(2);
+        assertThat(grams(broth, "galangal")).isEqualTo(15);
+        assertThat(grams(broth, "moon-stones")).isEqualTo(60);
+        double sauce = grams(broth, "fish-sauce");
+        assertThat(broth.get("saltPercent").asDouble()).isCloseTo((10 + sauce / 4) / 20, within(1e-9));
     }
 
     /** Kelp and bones make nothing hot; with chilli, or what nobody knows, it is very hot until the host says otherwise. */
@@ -105,7 +125,11 @@ class RecipesTest extends ServerTest {
                 """;
         assertThat(body(read(recipe.formatted("20 g ginger"))).at("/broth/heat").asString())
                 .isEqualTo("NONE");
-        for (String hot : new String[] {"30 g chilli flakes", "5 g moon dust"}) {
+        assertThat(body(read(recipe.formatted("6 lime leaves")))
+                        .at("/broth/heat")
+                        .asString())
+                .isEqualTo("NONE");
+        for (String hot : new String[] {"30 g chilli flakes", "5 g moon dust", "2 fresh chillies"}) {
             assertThat(body(read(recipe.formatted(hot))).at("/broth/heat").asString())
                     .as(hot)
                     .isEqualTo("HOT");
