@@ -82,7 +82,7 @@ final class RecipeReader {
                 freeId(name),
                 cut(name, 60),
                 makes,
-                Math.min(5, salt),
+                Math.min(5, Math.round(salt * 100) / 100.0),
                 grams.keySet().stream().allMatch(this::isWithoutHeat) ? Heat.NONE : Heat.HOT,
                 parts,
                 RecipeSteps.read(recipe),
