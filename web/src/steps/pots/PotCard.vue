@@ -144,7 +144,9 @@ function rename(event: Event): void {
   border: 0;
   border-bottom: 1.5px dotted var(--hair);
   background: transparent;
-  width: 150px;
+  field-sizing: content;
+  min-width: 150px;
+  max-width: 300px;
   padding: 4px 0;
 }
 

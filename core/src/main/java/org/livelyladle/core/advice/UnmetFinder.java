@@ -94,7 +94,9 @@ public record UnmetFinder(
                 Unmet.Severity.SHORT,
                 Step.SAUCES,
                 guest.id(),
-                "No sauce suits " + guest.name() + ".",
+                brief.sauces().isEmpty()
+                        ? "There is no sauce yet for " + guest.name() + "."
+                        : "No sauce suits " + guest.name() + ".",
                 remedy));
     }
 
