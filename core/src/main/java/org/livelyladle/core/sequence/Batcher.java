@@ -86,7 +86,7 @@ final class Batcher {
 
     /** How many rounds there are follows from all that goes into each pot. */
     void countRounds(Map<Dish, Map<Side, List<Demand>>> assigned) {
-        rounds.count(assigned, (dish, side) -> mostGrams(in(dish, side), side));
+        rounds.count(assigned, order, (dish, side) -> mostGrams(in(dish, side), side));
     }
 
     /**

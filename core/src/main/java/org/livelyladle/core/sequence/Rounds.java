@@ -1,9 +1,12 @@
 package org.livelyladle.core.sequence;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.ToDoubleBiFunction;
 import java.util.stream.IntStream;
 import org.livelyladle.core.brief.Brief;
@@ -29,6 +32,11 @@ final class Rounds {
     /** By side. */
     private final Map<String, Integer> counts = new HashMap<>();
 
+    private record InSide(String cut, String side) {}
+
+    /** Every second dish of a side: they count rounds from behind, or all would leave out the same. */
+    private final Set<InSide> fromBehind = new HashSet<>();
+
     Rounds(Brief brief, Sides plans) {
         this.brief = brief;
         this.plans = plans;
@@ -41,7 +49,10 @@ final class Rounds {
      *
      * @param mostGrams of a dish that go into a side at once, as it is in the broth [g]
      */
-    void count(Map<Dish, Map<Side, List<Demand>>> assigned, ToDoubleBiFunction<Dish, Side> mostGrams) {
+    void count(
+            Map<Dish, Map<Side, List<Demand>>> assigned,
+            OrderOfEating order,
+            ToDoubleBiFunction<Dish, Side> mostGrams) {
         Map<String, Double> ml = new HashMap<>();
         Map<String, Double> needed = new HashMap<>();
         assigned.forEach((dish, bySide) -> bySide.forEach((side, demands) -> {
@@ -49,6 +60,7 @@ final class Rounds {
             ml.merge(side.id(), Batch.volumeMl(dish.cut(), grams), Double::sum);
             needed.merge(side.id(), grams / mostGrams.applyAsDouble(dish, side), Math::max);
         }));
+        alternate(assigned, order);
         for (Pot pot : brief.pots()) {
             if (pot.wayOrUsual() == WayOfEating.ROUNDS) {
                 double wanted = usual();
@@ -61,6 +73,19 @@ final class Rounds {
                 pot.sides().forEach(side -> counts.put(side.id(), count));
             }
         }
+    }
+
+    private void alternate(Map<Dish, Map<Side, List<Demand>>> assigned, OrderOfEating order) {
+        Map<String, Integer> dishes = new HashMap<>();
+        assigned.keySet().stream()
+                .sorted(Comparator.comparingDouble(
+                                (Dish dish) -> order.place(dish, 0, 1).share())
+                        .thenComparing(dish -> dish.cut().id()))
+                .forEach(dish -> assigned.get(dish).keySet().forEach(side -> {
+                    if (dishes.merge(side.id(), 1, Integer::sum) % 2 == 0) {
+                        fromBehind.add(new InSide(dish.cut().id(), side.id()));
+                    }
+                }));
     }
 
     private static double inBroth(Dish dish, List<Demand> demands) {
@@ -87,7 +112,10 @@ final class Rounds {
                 .toList();
         int chosen = Math.min(most, own.size());
         return IntStream.range(0, chosen)
-                .mapToObj(i -> own.get((2 * i + 1) * own.size() / (2 * chosen)))
+                .map(i -> (2 * i + 1) * own.size() / (2 * chosen))
+                .map(i -> fromBehind.contains(new InSide(dish.cut().id(), side.id())) ? own.size() - 1 - i : i)
+                .sorted()
+                .mapToObj(own::get)
                 .toList();
     }
 

@@ -3,6 +3,7 @@ package org.livelyladle.core.sequence;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.livelyladle.core.Briefs;
@@ -236,6 +237,28 @@ class EveningsTest {
         assertThat(table.soupRounds()).hasSizeGreaterThan(1);
         assertThat(table.beside()).extracting(TablePlan.Beside::cut).containsOnly("rice-vermicelli.soaked");
         assertThat(table.drops()).allMatch(drop -> drop.takeOut() <= 80 * 60 - 240);
+    }
+
+    /** Twelve minutes from round to round are usual, memory: none is left out because all food is in the others. */
+    @Test
+    void roundsComeAllEvening() {
+        sit(90, "han", "ida", "jay", "kim");
+        briefs.pots.add(Briefs.pot("sour", 5200, "sour-lemongrass"));
+        serve(
+                "mussel.whole",
+                "prawn.shell-on",
+                "squid.rings",
+                "white-fish.sliced",
+                "oyster-mushroom.torn",
+                "bean-sprouts.whole",
+                "tomato.wedges",
+                "rice-vermicelli.soaked");
+        briefs.order = SchoolOfOrder.FLAVOUR_BUILDERS;
+        eatFrom("sour", WayOfEating.ROUNDS);
+        int[] out = table().drops().stream().mapToInt(Drop::takeOut).sorted().toArray();
+
+        assertThat(out[0]).isLessThan(8 * 60);
+        assertThat(IntStream.range(1, out.length).map(i -> out[i] - out[i - 1])).allMatch(gap -> gap < 13 * 60);
     }
 
     @Test
