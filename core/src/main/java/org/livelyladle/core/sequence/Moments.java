@@ -16,7 +16,7 @@ final class Moments {
     static final int PRELOAD_SECONDS = 900;
 
     /** In the last minute before the meal people are sitting down [s]. */
-    private static final int SITTING_DOWN_SECONDS = 60;
+    static final int SITTING_DOWN_SECONDS = 60;
 
     private static final String OUTSIDE = "outside the meal";
 

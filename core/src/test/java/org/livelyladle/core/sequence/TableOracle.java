@@ -95,8 +95,15 @@ public final class TableOracle {
                     "l" + lingers.size());
             model.addHint(linger, placing.linger);
             lingers.add(linger);
-            IntVar in = model.newIntVar(
-                    placing.before + (placing.shared ? -Moments.PRELOAD_SECONDS : 0), meal, "i" + putIn.size());
+            IntVar in = model.newIntVarFromDomain(
+                    Domain.fromIntervals(
+                            placing.shared
+                                    ? new long[][] {
+                                        {placing.before - Moments.PRELOAD_SECONDS, -Moments.SITTING_DOWN_SECONDS},
+                                        {0, meal}
+                                    }
+                                    : new long[][] {{placing.before, meal}}),
+                    "i" + putIn.size());
             model.addEquality(in, LinearExpr.weightedSum(new IntVar[] {at, linger}, new long[] {1, -1}));
             model.addHint(in, placing.putIn);
             putIn.add(in);
