@@ -4,6 +4,7 @@ import static org.livelyladle.core.measure.Operation.GIVEN;
 import static org.livelyladle.core.measure.Operation.MAXIMUM;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -73,10 +74,11 @@ public final class WindowPlanner {
                         .anyMatch(wish -> wish.doneness() == Doneness.PINK);
     }
 
-    /** Sides by their temperatures; those within half a kelvin of one another are alike. */
+    /** Sides by their temperatures, in order of their ids; those within half a kelvin of one another are alike. */
     private Map<Simmer, List<String>> alike() {
         Map<Simmer, List<String>> sides = new LinkedHashMap<>();
-        for (Side side : brief.sides()) {
+        for (Side side :
+                brief.sides().stream().sorted(Comparator.comparing(Side::id)).toList()) {
             Simmer own = Simmer.of(
                     brief.altitudeM(),
                     catalogue.broth(side.broth()).saltPercent(),

@@ -2,6 +2,7 @@ package org.livelyladle.core.sequence;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +32,7 @@ final class Board {
     private final List<Placing> placed = new ArrayList<>();
     private final Map<String, Integer> guestPlaces = new HashMap<>();
     private final List<Meal> meals = new ArrayList<>();
+    private final List<Meal> mealsById;
     private final Emphasis emphasis;
     private final Cues cues;
     private final Moments moments;
@@ -41,7 +43,8 @@ final class Board {
      * @param from before which nothing goes in any more [s from sitting down]
      */
     Board(Brief brief, Sides plans, SideLimits limits, Minders minders, @Nullable EndingPlan ending, int from) {
-        this.sides = brief.sides();
+        this.sides =
+                brief.sides().stream().sorted(Comparator.comparing(Side::id)).toList();
         this.emphasis = brief.emphasis();
         this.mealSeconds = brief.mealMinutes() * 60;
         this.tempo = EatenShare.of(brief.tempo());
@@ -61,12 +64,17 @@ final class Board {
             guestPlaces.put(guest.id(), guestPlaces.size());
             meals.add(new Meal(there.from(), there.until(), tempo, 1 / guest.eatsGramsPerSecond()));
         }
+        mealsById = guestPlaces.entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(guest -> meals.get(guest.getValue()))
+                .toList();
     }
 
     List<Placing> placed() {
         return placed;
     }
 
+    /** By their ids. */
     List<Side> sides() {
         return sides;
     }
@@ -90,19 +98,16 @@ final class Board {
 
     /** What the evenings of all cost, and what there is to do in them. */
     double cost() {
-        return meals.stream().mapToDouble(Meal::cost).sum() + cues.cost();
+        return mealsById.stream().mapToDouble(Meal::cost).sum() + cues.cost();
     }
 
     Emphasis emphasis() {
         return emphasis;
     }
 
-    /** The evenings of all, by guests' ids. */
+    /** The evenings of all, by guests' ids: in whatever order guests were named, sums are the same to the last bit. */
     List<Meal> meals() {
-        return guestPlaces.entrySet().stream()
-                .sorted(Map.Entry.comparingByKey())
-                .map(guest -> meals.get(guest.getValue()))
-                .toList();
+        return mealsById;
     }
 
     boolean isEaten(Placing placing, Meal by) {

@@ -37,7 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"e079f2f61ca1eae4", "41e5cc398842cacb", "82a4c4bf9508251b"};
+    private static final String[] HASHES = {"61f5e45532c76030", "41e5cc398842cacb", "bae15951a8f11aad"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
 
     static List<Brief> demos() {
