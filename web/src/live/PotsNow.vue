@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { InPot } from '@/api/types'
 import { sideName } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
-import { floating, placePots, sideMiddle } from '@/table/geometry'
+import { cluster, placePots, sideMiddle } from '@/table/geometry'
 import PotShape from '@/table/PotShape.vue'
 import { wholeDegrees } from '@/ui/units'
 import { minutes } from './running'
@@ -62,7 +62,7 @@ const arcs = computed(() =>
           key: `${side.id} ${cut}`,
           side: side.id,
           name: first.name,
-          at: floating(sideMiddle(place, i, pot.sides.length), place.r * 2.6, k),
+          at: cluster(sideMiddle(place, i, pot.sides.length), R + 1, k, foods.size),
           share,
           over: props.second > first.bestUntil,
           says:

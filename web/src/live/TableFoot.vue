@@ -44,8 +44,8 @@ const nameOfSide = (id: string) => sideName(brief.value, plan.value, id)
       <li v-if="dips.length === 0" class="quiet">Nobody dips just now.</li>
     </ul>
     <p v-for="wait in waits.slice(0, 2)" :key="wait.guest" class="wait">
-      <b>{{ nameOf(wait.guest) }}</b> waits since {{ minutes(wait.since)
-      }}<template v-if="wait.next"> · eats in {{ minutes(wait.next - second) }}</template>
+      <b>{{ nameOf(wait.guest) }}</b> has waited {{ minutes(wait.since) }} · eats in
+      {{ minutes(wait.next - second) }}
     </p>
     <p v-for="text in plan.table.now.moved.slice(0, 2)" :key="text" class="said">{{ text }}</p>
   </section>

@@ -288,25 +288,21 @@ export function asLiked(table: TablePlan, guest: string, cut: string): string {
 
 export interface Waiting {
   guest: string
-  /** Since the last bite, or since sitting down [s]. */
+  /** Since the bowl is empty, or since sitting down [s]. */
   since: number
-  next?: number
+  next: number
 }
 
-/** Who sits before an empty bowl for long, the longest first. */
+/** Who sits before an empty bowl for long, the longest first; while one eats one does not wait. */
 export function waiting(table: TablePlan, second: number): Waiting[] {
-  return table.now.guests
-    .filter((guest) => guest.there && guest.nextBite !== undefined)
-    .map(({ guest, lastBite, nextBite }) => {
-      const bites = table.guests.find((pace) => pace.guest === guest)?.bites ?? []
-      const last = Math.max(
-        lastBite ?? 0,
-        ...bites.filter((bite) => bite.at <= second).map((bite) => bite.at),
-      )
-      const next = bites.find((bite) => bite.at > second)?.at ?? nextBite
-      return { guest, since: second - last, next }
-    })
-    .filter(({ since }) => since > LONG_WAIT)
+  const there = new Set(table.now.guests.filter((one) => one.there).map((one) => one.guest))
+  return table.guests
+    .filter(({ guest }) => there.has(guest))
+    .flatMap(({ guest, waits }) =>
+      waits
+        .filter(({ from, to }) => from + LONG_WAIT < second && second < to)
+        .map(({ from, to }) => ({ guest, since: second - from, next: to })),
+    )
     .sort((a, b) => b.since - a.since)
 }
 

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import {
   CARD,
   platePlace,
+  cluster,
   floating,
   HEIGHT,
   placePots,
@@ -119,4 +120,13 @@ it('writes a broth in lines that fit into its side, and cuts what does not', () 
   ])
   expect(sideLabel('one two three four five six seven eight nine').lines).toHaveLength(3)
   expect(shortened('Mushroom broth', 9)).toBe('Mushroom…')
+})
+
+it('lets plates in a side stand beside one another', () => {
+  for (let n = 1; n <= 9; n++) {
+    const all = Array.from({ length: n }, (_, k) => cluster({ x: 50, y: 80 }, 20, k, n))
+    for (const [i, a] of all.entries()) {
+      for (const b of all.slice(i + 1)) expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(39.99)
+    }
+  }
 })

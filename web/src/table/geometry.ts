@@ -191,6 +191,16 @@ export function floating(at: Point, r: number, k: number): Point {
   return { x: at.x + away * Math.cos(angle), y: at.y + away * Math.sin(angle) }
 }
 
+/** Where the k-th of n plates of radius r stands, so that none covers another: around a middle, which many of them share. */
+export function cluster(at: Point, r: number, k: number, n: number): Point {
+  const ring = n <= 4 ? n : n - 1
+  if (n === 1 || k === ring) return at
+  const closest = r / Math.sin(Math.PI / ring)
+  const away = n <= 4 ? closest : Math.max(2 * r, closest)
+  const angle = (2 * Math.PI * k) / ring - Math.PI / 4
+  return { x: at.x + away * Math.cos(angle), y: at.y + away * Math.sin(angle) }
+}
+
 const LABEL_LETTERS = 12
 const LABEL_LINES = 3
 
