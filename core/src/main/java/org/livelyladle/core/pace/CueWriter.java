@@ -119,7 +119,7 @@ final class CueWriter {
         return brief.potOf(side).wayOrUsual() == WayOfEating.ROUNDS;
     }
 
-    /** All of a round comes out together. */
+    /** All of a round comes out together, and not before the last of it is ready. */
     private void liftOut(Side side) {
         List<Drop> own = sequence.drops().stream()
                 .filter(drop -> drop.side().equals(side.id()) && drop.shared())
@@ -131,18 +131,22 @@ final class CueWriter {
             boolean last = i + 1 == own.size()
                     || own.get(i + 1).takeOut() - round.get(0).takeOut() > ONE_ROUND;
             if (last) {
-                Drop first = round.get(0);
+                Drop slowest = round.stream()
+                        .filter(drop -> !drop.fished())
+                        .reduce((before, after) -> after)
+                        .orElse(own.get(i));
+                int at = own.get(i).takeOut();
                 cues.add(new Cue(
-                        first.takeOut(),
+                        at,
                         Math.max(
-                                first.takeOut(),
+                                at,
                                 round.stream()
                                         .mapToInt(drop -> drop.inBroth().get(0).bestUntil())
                                         .min()
                                         .orElseThrow()),
-                        first.minder(),
+                        slowest.minder(),
                         Cue.Act.TAKE_OUT,
-                        first.id(),
+                        slowest.id(),
                         side.id(),
                         "Lift the round into the bowls: "
                                 + round.stream()
