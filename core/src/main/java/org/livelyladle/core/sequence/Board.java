@@ -59,10 +59,12 @@ final class Board {
             constraints.addAll(profile.constraints());
             spots.put(side.side(), new Spot(profile, List.copyOf(constraints), pot, cues.at(pot)));
         });
+        Map<Presence, AimedShare> aimed = new HashMap<>();
         for (Guest guest : brief.guests()) {
             Presence there = Presence.of(guest, mealSeconds);
             guestPlaces.put(guest.id(), guestPlaces.size());
-            meals.add(new Meal(there.from(), there.until(), tempo, 1 / guest.eatsGramsPerSecond()));
+            meals.add(new Meal(
+                    aimed.computeIfAbsent(there, when -> new AimedShare(when, tempo)), 1 / guest.eatsGramsPerSecond()));
         }
         mealsById = guestPlaces.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
@@ -112,10 +114,6 @@ final class Board {
 
     boolean isEaten(Placing placing, Meal by) {
         return Arrays.stream(placing.eaters).anyMatch(eater -> meals.get(eater) == by);
-    }
-
-    Meal mealOf(int eater) {
-        return meals.get(eater);
     }
 
     /**
@@ -301,12 +299,9 @@ final class Board {
     }
 
     /** The evenings of its eaters without it. */
-    MealWithout[] without(Placing placing) {
-        MealWithout[] rests = new MealWithout[placing.eaters.length];
-        for (int i = 0; i < rests.length; i++) {
-            rests[i] = meals.get(placing.eaters[i]).without(placing);
-        }
-        return rests;
+    MealsWithout without(Placing placing) {
+        return new MealsWithout(
+                placing, Arrays.stream(placing.eaters).mapToObj(meals::get).toArray(Meal[]::new));
     }
 
     /** How often the evenings of its eaters have changed. */

@@ -8,9 +8,7 @@ final class Meal {
     private static final int[] NOTHING = {};
     private static final double[] NO_GRAMS = {};
 
-    private final int arrival;
-    private final int finish;
-    private final EatenShare tempo;
+    private final AimedShare aimed;
     /** How long a gram is eaten [s/g]. */
     private final double perGram;
 
@@ -30,11 +28,9 @@ final class Meal {
     private double cost;
     private int costVersion = -1;
 
-    Meal(int arrival, int finish, EatenShare tempo, double perGram) {
+    Meal(AimedShare aimed, double perGram) {
+        this.aimed = aimed;
         this.perGram = perGram;
-        this.arrival = arrival;
-        this.finish = finish;
-        this.tempo = tempo;
     }
 
     /** There is room for the bites of one more batch. */
@@ -105,8 +101,7 @@ final class Meal {
                 restGrams[count++] = grams[i];
             }
         }
-        return new MealWithout(
-                arrival, finish, tempo, perGram, expected, Arrays.copyOf(rest, count), Arrays.copyOf(restGrams, count));
+        return new MealWithout(aimed, perGram, expected, count, rest, restGrams);
     }
 
     double weight() {
@@ -137,9 +132,9 @@ final class Meal {
             all += grams[i];
         }
         double eaten = 0;
-        double empty = arrival;
-        double from = arrival;
-        double until = arrival;
+        double empty = aimed.arrival();
+        double from = empty;
+        double until = empty;
         for (int i = 0; i < size && eaten < MealWithout.NEARLY_ALL * all; i++) {
             if (at[i] - empty > until - from) {
                 from = empty;
@@ -154,7 +149,7 @@ final class Meal {
     /** How good it is as it stands, by its weight. */
     double cost() {
         if (costVersion != changes) {
-            cost = weight * without(null).cost(NOTHING, NO_GRAMS, 0);
+            cost = weight * without(null).cost(NOTHING, NO_GRAMS, 0, Double.MAX_VALUE);
             costVersion = changes;
         }
         return cost;

@@ -1,7 +1,5 @@
 package org.livelyladle.core.sequence;
 
-import java.util.Arrays;
-
 /**
  * How good a guest's evening is with one more batch at some time: the eighth powers of the waits with an empty bowl, each
  * against the longest there should be, so that the worst decides; and the mean squared distance of what is eaten from the tempo. All else the
@@ -17,84 +15,100 @@ final class MealWithout {
 
     private static final double LATE_WAIT_WEIGHT = 0.5;
     private static final double LATE_COUNTS = eighth(LATE_WAIT_WEIGHT);
+    /** Bites are looked up by stretches of the evening so long [s]. */
+    private static final int STRETCH = 256;
     /** What the mean squared distance from the tempo counts against waits; memory. */
     private static final double TEMPO_WEIGHT = 150;
 
-    private final int arrival;
-    private final int finish;
-    private final EatenShare tempo;
+    /** Where each sum is among those of so many first bites. */
+    private static final int EATEN = 0;
+
+    private static final int WAITS = 1;
+    private static final int GC = 2;
+    private static final int GCC = 3;
+    private static final int GA = 4;
+    private static final int GCA = 5;
+    private static final int GAA = 6;
+    private static final int SUMS = 7;
+
+    private final AimedShare aimed;
     private final double aim;
+    private final int size;
     /** Bites in order of time [s from sitting down]. */
     private final int[] at;
-    /** Eaten before each bite, and in the end all [g]. */
-    private final double[] before;
     /** When each bite is eaten, whatever else is in the bowl [s from sitting down]. */
     private final double[] emptyAt;
     /** How long a gram is eaten [s/g]. */
     private final double perGram;
-    /** Of the first bites: eighth powers of the waits between them. */
-    private final double[] waits;
+    /** The first bite that is not before each {@value #STRETCH} seconds of the evening. */
+    private final int[] firstOfStretch;
 
     /**
-     * Of the first bites: sums of g, g c, g c c, g a, g c a, g a a, where g is a bite, c what is eaten up to its middle and
-     * a the share that should be eaten by then. With G more eaten before and T in all, the squared distances of bites are
-     * the sums of g ((c + G) / T - a)^2.
+     * Of the first bites, for each number of them side by side: sums of g, of the eighth powers of the waits between them,
+     * of g c, g c c, g a, g c a, g a a, where g is a bite, c what is eaten up to its middle and a the share that should be
+     * eaten by then. With G more eaten before and T in all, the squared distances of bites are the sums of
+     * g ((c + G) / T - a)^2.
      */
-    private final double[][] sums;
+    private final double[] sums;
 
     /**
      * @param perGram how long a gram is eaten [s/g]
      * @param bites of the whole evening, those of the batch that is left out too
+     * @param size so many times and grams count
      */
-    MealWithout(int arrival, int finish, EatenShare tempo, double perGram, int bites, int[] at, double[] grams) {
-        this.arrival = arrival;
-        this.finish = finish;
-        this.tempo = tempo;
-        this.aim = Math.max(WAIT_AIM_S, (finish - arrival) / (double) Math.max(1, bites));
+    MealWithout(AimedShare aimed, double perGram, int bites, int size, int[] at, double[] grams) {
+        this.aimed = aimed;
+        this.aim = Math.max(WAIT_AIM_S, (aimed.finish() - aimed.arrival()) / (double) Math.max(1, bites));
+        this.size = size;
         this.at = at;
         this.perGram = perGram;
-        emptyAt = new double[at.length];
-        before = new double[at.length + 1];
-        waits = new double[at.length + 1];
-        sums = new double[6][at.length + 1];
-        for (int i = 0; i < at.length; i++) {
+        emptyAt = new double[size];
+        sums = new double[SUMS * (size + 1)];
+        for (int i = 0; i < size; i++) {
+            int now = SUMS * i;
+            int then = now + SUMS;
             double g = grams[i];
-            double c = before[i] + g / 2;
-            double a = aimed(at[i]);
-            before[i + 1] = before[i] + g;
-            waits[i + 1] = waits[i] + (i == 0 ? 0 : eighth(Math.max(0, at[i] - emptyAt[i - 1]) / aim));
+            double c = sums[now + EATEN] + g / 2;
+            double a = aimed.by(at[i]);
+            sums[then + EATEN] = sums[now + EATEN] + g;
+            sums[then + WAITS] = sums[now + WAITS] + (i == 0 ? 0 : eighth(Math.max(0, at[i] - emptyAt[i - 1]) / aim));
             emptyAt[i] = at[i] + g * perGram;
-            double[] terms = {g, g * c, g * c * c, g * a, g * c * a, g * a * a};
-            for (int k = 0; k < terms.length; k++) {
-                sums[k][i + 1] = sums[k][i] + terms[k];
-            }
+            sums[then + GC] = sums[now + GC] + g * c;
+            sums[then + GCC] = sums[now + GCC] + g * c * c;
+            sums[then + GA] = sums[now + GA] + g * a;
+            sums[then + GCA] = sums[now + GCA] + g * c * a;
+            sums[then + GAA] = sums[now + GAA] + g * a * a;
         }
-    }
-
-    private double aimed(int bite) {
-        return tempo.eatenBy((bite - arrival) / (double) Math.max(1, finish - arrival));
+        firstOfStretch = new int[size == 0 ? 1 : 2 + Math.max(0, at[size - 1]) / STRETCH];
+        int next = 0;
+        for (int i = 1; i < firstOfStretch.length; i++) {
+            next = firstFrom(i * STRETCH, next);
+            firstOfStretch[i] = next;
+        }
     }
 
     /**
      * @param bites of one more batch in order of time [s]
      * @param grams of each
      * @param from when they count from [s from sitting down]
+     * @param enough what costs more is not reckoned to the end, and is without limit
      */
-    double cost(int[] bites, double[] grams, int from) {
+    double cost(int[] bites, double[] grams, int from, double enough) {
         double more = 0;
         for (double bite : grams) {
             more += bite;
         }
-        double all = before[at.length] + more;
+        double all = sums[SUMS * size + EATEN] + more;
         double waited = 0;
         double uneven = 0;
         double eaten = 0;
-        double empty = arrival;
+        double empty = aimed.arrival();
         int next = 0;
         for (int j = 0; j <= bites.length; j++) {
-            int until = j < bites.length ? firstFrom(from + bites[j], next) : at.length;
+            int until =
+                    j < bites.length ? firstFrom(from + bites[j], j == 0 ? sureBefore(from + bites[0]) : next) : size;
             if (until > next) {
-                waited += wait(at[next] - empty, next + j == 0, before[next] + eaten, all)
+                waited += wait(at[next] - empty, next + j == 0, sums[SUMS * next + EATEN] + eaten, all)
                         + between(next, until, eaten, all);
                 uneven += unevenness(next, until, eaten, all);
                 empty = emptyAt[until - 1];
@@ -102,21 +116,29 @@ final class MealWithout {
             }
             if (j < bites.length) {
                 int bite = from + bites[j];
-                waited += wait(bite - empty, next + j == 0, before[next] + eaten, all);
-                double away = (before[next] + eaten + grams[j] / 2) / all - aimed(bite);
+                waited += wait(bite - empty, next + j == 0, sums[SUMS * next + EATEN] + eaten, all);
+                double away = (sums[SUMS * next + EATEN] + eaten + grams[j] / 2) / all - aimed.by(bite);
                 uneven += grams[j] * away * away;
                 eaten += grams[j];
                 empty = bite + grams[j] * perGram;
             }
+            if (waited > enough) {
+                return Double.POSITIVE_INFINITY;
+            }
         }
-        waited += LATE_COUNTS * eighth(Math.max(0, finish - empty) / aim);
+        waited += LATE_COUNTS * eighth(Math.max(0, aimed.finish() - empty) / aim);
         return all == 0 ? waited : waited + TEMPO_WEIGHT * uneven / all;
+    }
+
+    /** Not after the first bite that is not before a moment. */
+    private int sureBefore(int second) {
+        return firstOfStretch[Math.min(firstOfStretch.length - 1, Math.max(0, second) / STRETCH)];
     }
 
     /** Bites of a batch come close upon each other: from one to the next it is mostly a step or two. */
     private int firstFrom(int second, int from) {
         int place = from;
-        while (place < at.length && at[place] < second) {
+        while (place < size && at[place] < second) {
             place++;
         }
         return place;
@@ -132,26 +154,30 @@ final class MealWithout {
 
     /** Waits between bites of a run, with so much of the batch eaten before. */
     private double between(int from, int until, double eaten, double all) {
-        int turn = lateFrom(NEARLY_ALL * all - eaten, from + 1, until);
-        return waits[turn] - waits[from + 1] + LATE_COUNTS * (waits[until] - waits[turn]);
+        int first = SUMS * (from + 1) + WAITS;
+        int last = SUMS * until + WAITS;
+        int turn = SUMS * lateFrom(NEARLY_ALL * all - eaten, from + 1, until) + WAITS;
+        return sums[turn] - sums[first] + LATE_COUNTS * (sums[last] - sums[turn]);
     }
 
-    /** The first bite of a run before which more than so much is eaten [g]. */
+    /** The first bite of a run before which more than so much is eaten [g]: mostly none, and else one of the last. */
     private int lateFrom(double grams, int first, int until) {
-        if (before[until] <= grams) {
-            return until;
+        int late = until;
+        while (late > first && sums[SUMS * (late - 1) + EATEN] > grams) {
+            late--;
         }
-        int late = Arrays.binarySearch(before, first, until, grams);
-        return late < 0 ? -late - 1 : late + 1;
+        return late;
     }
 
     private double unevenness(int from, int until, double eaten, double all) {
-        double g = sums[0][until] - sums[0][from];
-        double gc = sums[1][until] - sums[1][from];
-        double gcc = sums[2][until] - sums[2][from];
-        double ga = sums[3][until] - sums[3][from];
-        double gca = sums[4][until] - sums[4][from];
-        double gaa = sums[5][until] - sums[5][from];
+        int before = SUMS * from;
+        int after = SUMS * until;
+        double g = sums[after + EATEN] - sums[before + EATEN];
+        double gc = sums[after + GC] - sums[before + GC];
+        double gcc = sums[after + GCC] - sums[before + GCC];
+        double ga = sums[after + GA] - sums[before + GA];
+        double gca = sums[after + GCA] - sums[before + GCA];
+        double gaa = sums[after + GAA] - sums[before + GAA];
         return (gcc + 2 * eaten * gc + eaten * eaten * g) / (all * all) - 2 * (gca + eaten * ga) / all + gaa;
     }
 

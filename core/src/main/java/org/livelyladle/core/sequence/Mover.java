@@ -115,16 +115,17 @@ final class Mover {
     boolean move(Placing placing, int grid) {
         Patience.check();
         board.forgetCues(placing);
-        MealWithout[] rests = board.without(placing);
+        MealsWithout rests = board.without(placing);
         int before = placing.counted();
         int lingered = placing.linger;
-        double now = cost(placing, rests, before, Double.MAX_VALUE) + lingering(placing, before, lingered);
+        double now = rests.cost(order(placing), before, Double.MAX_VALUE) + lingering(placing, before, lingered);
         Best best = new Best(before, lingered, now - GAIN - placing.inertia);
         int[] visits = visits(placing);
         int[] span = grid == COARSE ? span(placing) : around(before, span(placing));
         for (int counted : moments(placing, visits, span[0], span[1], grid)) {
             look(placing, rests, visits, counted, best);
         }
+        steps += rests.looked();
         boolean isMoved = best.counted != before || best.linger != lingered;
         if (isMoved) {
             board.move(placing, best.counted - best.linger, best.linger);
@@ -136,7 +137,7 @@ final class Mover {
     /** Puts a batch that was taken off the board to a good free moment, chance passing over many; false if none is found. */
     boolean putBack(Placing placing, RandomGenerator random) {
         Patience.check();
-        MealWithout[] rests = board.without(placing);
+        MealsWithout rests = board.without(placing);
         int[] visits = visits(placing);
         int[] span = span(placing);
         Best best = new Best(0, 0, Double.MAX_VALUE);
@@ -145,20 +146,21 @@ final class Mover {
                 look(placing, rests, visits, counted, best);
             }
         }
-        if (best.cost == Double.MAX_VALUE) {
-            return false;
+        boolean isFound = best.cost < Double.MAX_VALUE;
+        if (isFound) {
+            int[] near = around(best.counted, span);
+            for (int counted : moments(placing, visits, near[0], near[1], FINE)) {
+                look(placing, rests, visits, counted, best);
+            }
+            board.put(placing, best.counted - best.linger, best.linger);
         }
-        int[] near = around(best.counted, span);
-        for (int counted : moments(placing, visits, near[0], near[1], FINE)) {
-            look(placing, rests, visits, counted, best);
-        }
-        board.put(placing, best.counted - best.linger, best.linger);
-        return true;
+        steps += rests.looked();
+        return isFound;
     }
 
     /** Takes a moment for the best where it is free and costs less. */
-    private void look(Placing placing, MealWithout[] rests, int[] visits, int counted, Best best) {
-        double cost = cost(placing, rests, counted, best.cost);
+    private void look(Placing placing, MealsWithout rests, int[] visits, int counted, Best best) {
+        double cost = rests.cost(order(placing, counted), counted, best.cost);
         if (cost >= best.cost) {
             return;
         }
@@ -258,21 +260,6 @@ final class Mover {
         return Arrays.copyOf(lingers, count);
     }
 
-    /**
-     * In the order and for its eaters.
-     *
-     * @param enough a moment that costs so much is out of the question, and need not be reckoned to the end
-     */
-    private double cost(Placing placing, MealWithout[] rests, int counted, double enough) {
-        double cost = order(placing, counted);
-        for (int i = 0; i < rests.length && cost < enough; i++) {
-            cost += board.mealOf(placing.eaters[i]).weight()
-                    * rests[i].cost(placing.biteAt[i], placing.biteGrams[i], counted);
-            steps++;
-        }
-        return cost;
-    }
-
     /** What would be worse if a batch came so much later, or sooner where negative [s]; empty where nothing would. */
     String against(Placing placing, int shift) {
         int putIn = placing.putIn + shift;
@@ -284,12 +271,7 @@ final class Mover {
         double busier =
                 board.cueCost(placing, putIn, placing.linger) - board.cueCost(placing, placing.putIn, placing.linger);
         board.countCues(placing);
-        MealWithout[] rests = board.without(placing);
-        double waits = 0;
-        for (int i = 0; i < placing.eaters.length; i++) {
-            waits += rests[i].cost(placing.biteAt[i], placing.biteGrams[i], placing.counted() + shift)
-                    - rests[i].cost(placing.biteAt[i], placing.biteGrams[i], placing.counted());
-        }
+        double waits = board.without(placing).worse(placing.counted() + shift, placing.counted());
         double place = order(placing, placing.counted() + shift) - order(placing);
         double worst = Math.max(waits, Math.max(place, busier));
         if (worst <= GAIN) {

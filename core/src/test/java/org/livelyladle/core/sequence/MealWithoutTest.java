@@ -60,11 +60,10 @@ class MealWithoutTest {
             grams[i] = 10 + random.nextInt(20);
         }
         MealWithout meal = new MealWithout(
-                ARRIVAL,
-                FINISH,
-                TEMPO,
+                new AimedShare(new Presence(ARRIVAL, FINISH), TEMPO),
                 PER_GRAM,
                 rest.size() + count,
+                rest.size(),
                 rest.stream().mapToInt(Bite::at).toArray(),
                 rest.stream().mapToDouble(Bite::grams).toArray());
         for (int putIn = ARRIVAL; putIn < FINISH - 300; putIn += 35) {
@@ -74,7 +73,12 @@ class MealWithoutTest {
             }
             all.addAll(rest);
             double expected = slowly(all);
-            assertThat(meal.cost(at, grams, putIn)).isCloseTo(expected, within(1e-9 * Math.max(1, expected)));
+            double cost = meal.cost(at, grams, putIn, Double.MAX_VALUE);
+            assertThat(cost).isCloseTo(expected, within(1e-9 * Math.max(1, expected)));
+            double enough = expected * 2 * random.nextDouble();
+            assertThat(meal.cost(at, grams, putIn, enough))
+                    .as("given up only where it costs more than %s", enough)
+                    .isIn(cost, enough < expected ? Double.POSITIVE_INFINITY : cost);
         }
     }
 }
