@@ -363,6 +363,11 @@ public record Brief(
         return changed(draft -> draft.guests = guests);
     }
 
+    /** The same party with every drop where it would go by itself. */
+    public Brief withoutPinnedDrops() {
+        return changed(draft -> draft.decisions = decisions.drops(List.of()));
+    }
+
     /** The same party with something else above all. */
     public Brief emphasising(Emphasis other) {
         return changed(draft -> draft.emphasis = other);

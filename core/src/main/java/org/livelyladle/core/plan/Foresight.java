@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
 import org.livelyladle.core.brief.Pot;
 import org.livelyladle.core.catalogue.Catalogue;
@@ -28,8 +29,11 @@ import org.livelyladle.core.table.TableState;
 /**
  * The table and the evening foreseen from it. Where raw food would stand in a side below its floor, the side takes less
  * at a time and the table is laid anew; a side that cannot do it at all gets nothing raw.
+ *
+ * @param unpinned the table as if nothing was pinned; null of a table that goes on from a later moment
  */
-record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledger) {
+record Foresight(
+        Sequence table, Evening evening, SideLimits limits, Ledger ledger, TablePlanner.@Nullable Unpinned unpinned) {
     /** After so many tries a side that is too cool gets nothing raw at once, so that each further try bars one at least. */
     private static final int PATIENT_TRIES = 4;
 
@@ -39,27 +43,33 @@ record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledg
     /** A side that does not simmer again within so long does not at all [s]; memory. */
     private static final int SOON_SECONDS = 1800;
 
+    /** @param free the same without what is pinned, where that is known: what is pinned goes from there */
     static Foresight of(
             Brief brief,
             Catalogue catalogue,
             Portions portions,
             Sides sides,
             Windows windows,
+            @Nullable Foresight free,
             Care care,
             KitchenText text) {
         Care best = care;
         Care now = care;
         int careful = 0;
-        SideLimits limits = SideLimits.without(tooWeak(brief, sides));
+        SideLimits limits = free == null ? SideLimits.without(tooWeak(brief, sides)) : free.limits();
+        TablePlanner.Unpinned known = free == null ? null : free.unpinned();
         for (int tries = 1; ; tries++) {
             Patience.check();
             Ledger ledger = new Ledger();
-            Sequence table = new TablePlanner(brief, catalogue, sides, windows, limits, now, text).plan(portions);
+            TablePlanner planner = new TablePlanner(brief, catalogue, sides, windows, limits, now, text);
+            TablePlanner.Unpinned unpinned = known == null ? planner.unpinned(portions) : known;
+            Sequence table = planner.plan(portions, unpinned);
+            known = null;
             EveningPlanner.Foreseen foreseen =
                     new EveningPlanner(brief, catalogue, ledger, text).plan(sides, table, TableState.empty());
             if (foreseen.tooCool().isEmpty()) {
                 if (now == best) {
-                    return new Foresight(table, foreseen.evening(), limits, ledger);
+                    return new Foresight(table, foreseen.evening(), limits, ledger, unpinned);
                 }
                 now = best;
                 continue;
@@ -106,7 +116,7 @@ record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledg
             // what lies on a plate goes in whatever the side is like, and no limit helps it
             boolean isAllTried = tries > PATIENT_TRIES + sides.all().size();
             if (foreseen.tooCool().isEmpty() || isAllTried) {
-                return new Foresight(table, foreseen.evening(), limits, ledger);
+                return new Foresight(table, foreseen.evening(), limits, ledger, null);
             }
             limits = tries == 0 ? limits : tighter(limits, tries, foreseen.tooCool());
         }
@@ -138,7 +148,7 @@ record Foresight(Sequence table, Evening evening, SideLimits limits, Ledger ledg
         Sequence table = before.havingBegun(new Eaters(brief, catalogue, state).begun());
         EveningPlanner.Foreseen foreseen = new EveningPlanner(brief, catalogue, ledger, text).plan(sides, table, state);
         return foreseen.tooCool().isEmpty()
-                ? Optional.of(new Foresight(table, foreseen.evening(), limits, ledger))
+                ? Optional.of(new Foresight(table, foreseen.evening(), limits, ledger, null))
                 : Optional.empty();
     }
 

@@ -16,6 +16,7 @@ import org.livelyladle.core.advice.Substitutes;
 import org.livelyladle.core.advice.TradeAdvisor;
 import org.livelyladle.core.advice.UnmetFinder;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.brief.BriefCheck;
 import org.livelyladle.core.brief.Guest;
 import org.livelyladle.core.brief.HeatSource;
 import org.livelyladle.core.brief.MenuItem;
@@ -56,7 +57,7 @@ import org.livelyladle.core.table.TableState;
 public final class Planner {
     private static final int MOST_DROPS = 1000;
     /** While a table runs its brief stays the same; so many tables run at once, each going on from so many moments. */
-    private static final int RECENT_BRIEFS = 8;
+    private static final int RECENT_BRIEFS = 12;
 
     private static final int RECENT_MOMENTS = 200;
 
@@ -206,7 +207,13 @@ public final class Planner {
     private Based based(Brief brief) {
         return recent.get(brief, () -> {
             Stages stages = Stages.checked(brief, builtIn, model);
-            return new Based(stages, stages.foresee(Care.FULL));
+            boolean isPinned = !brief.decisions().drops().isEmpty();
+            return new Based(
+                    stages,
+                    isPinned
+                            ? stages.foreseePinned(
+                                    based(brief.withoutPinnedDrops()).foresight())
+                            : stages.foresee(Care.FULL));
         });
     }
 
@@ -235,14 +242,15 @@ public final class Planner {
      * @throws org.livelyladle.core.check.InvalidInputException for a cut, side, guest or ingredient that there is none of
      */
     public TablePlan sequence(Brief brief, TableState state) {
-        Stages stages = Stages.checked(requireNonNull(brief, "brief"), builtIn, model);
+        Catalogue catalogue = requireNonNull(brief, "brief").extend(builtIn);
+        BriefCheck.check(brief, catalogue);
         known(brief, state.begun(), "state.begun");
         List<String> cuts = brief.menu().stream().map(MenuItem::cut).toList();
         List<String> sides = brief.sides().stream().map(Side::id).toList();
         List<String> guests = brief.guests().stream().map(Guest::id).toList();
         state.fellIn().forEach(fallen -> {
             Check.known(fallen.side(), sides, "state.fellIn.side", "a side of the brief");
-            if (stages.catalogue().findIngredient(fallen.ingredient()).isEmpty()) {
+            if (catalogue.findIngredient(fallen.ingredient()).isEmpty()) {
                 throw new InvalidInputException(
                         "state.fellIn.ingredient", fallen.ingredient(), "an ingredient of the catalogue");
             }
@@ -250,7 +258,8 @@ public final class Planner {
         state.guests()
                 .forEach(present -> Check.known(present.guest(), guests, "state.guests.guest", "a guest of the brief"));
         state.usedUp().forEach(cut -> Check.known(cut, cuts, "state.usedUp", "a cut of the menu"));
-        return stages.table(state);
+        Based based = based(brief);
+        return based.stages().table(based.foresight(), state);
     }
 
     /** Whether there is all that drops are about. */

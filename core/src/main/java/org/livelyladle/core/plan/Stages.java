@@ -61,6 +61,11 @@ record Stages(
                 new SidePlanner(brief, catalogue, ledger, text).plan());
     }
 
+    /** The table with what is pinned, from what it is without. */
+    Foresight foreseePinned(Foresight free) {
+        return Foresight.of(brief, catalogue, portions, sides, windows, free, Care.FULL, text);
+    }
+
     /** What is wanted above all is never worse than it would be if nothing was. */
     Foresight foresee(Care care) {
         Foresight own = foresee(brief, care);
@@ -72,7 +77,7 @@ record Stages(
     }
 
     private Foresight foresee(Brief as, Care care) {
-        return Foresight.of(as, catalogue, portions, sides, windows, care, text);
+        return Foresight.of(as, catalogue, portions, sides, windows, null, care, text);
     }
 
     /** What is wanted above all: waits, or things to do; less is better. */
@@ -138,9 +143,8 @@ record Stages(
                 .plan(foresight.table(), foresight.evening(), audit(now, foresight.table(), state));
     }
 
-    /** The table from a later moment on; its figures are kept apart from those of the plan. */
-    TablePlan table(TableState state) {
-        Foresight base = foresee(Care.FULL);
+    /** The table from a later moment on, of what was foreseen; its figures are kept apart from those of the plan. */
+    TablePlan table(Foresight base, TableState state) {
         return state.isEmpty()
                 ? table(base, state, new Ledger())
                 : table(goOn(base, cooled(state), base.table(), 0, state, Care.FULL), state, new Ledger());

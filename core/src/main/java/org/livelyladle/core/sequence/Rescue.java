@@ -29,6 +29,14 @@ final class Rescue {
         this.batcher = batcher;
     }
 
+    /** As it is now, to go on from without changing this one. */
+    Rescue copy() {
+        Rescue copy = new Rescue(sides, allocation, batcher);
+        left.forEach((cut, byGuest) -> copy.left.put(cut, new TreeMap<>(byGuest)));
+        copy.numbers.putAll(numbers);
+        return copy;
+    }
+
     /** Makes their numbers known, so that none is given twice. */
     List<Batch> number(List<Batch> batches) {
         batches.forEach(batch -> numbers.merge(key(batch.cut(), batch.homeSide()), batch.number(), Math::max));

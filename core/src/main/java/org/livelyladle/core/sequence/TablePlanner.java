@@ -83,8 +83,20 @@ public final class TablePlanner {
             List<Demand> demands,
             List<Demand> left) {}
 
-    public Sequence plan(Portions portions) {
-        Arranged arranged = arrange(portions);
+    /** A sequence before anything was pinned: what is pinned later goes from here. Nothing changes it any more. */
+    public static final class Unpinned {
+        private final Arranged arranged;
+        private final Rescue rescue;
+
+        private Unpinned(Arranged arranged, Rescue rescue) {
+            this.arranged = arranged;
+            this.rescue = rescue;
+        }
+    }
+
+    /** The table with what the host pinned. */
+    public Sequence plan(Portions portions, Unpinned unpinned) {
+        Arranged arranged = withPins(unpinned);
         Shortfalls shortfalls = new Shortfalls(brief, fitness, arranged.allocation(), arranged.batcher(), text);
         List<TablePlan.Remainder> remainders = new ArrayList<>();
         arranged.demands().stream()
@@ -108,6 +120,11 @@ public final class TablePlanner {
     }
 
     Arranged arrange(Portions portions) {
+        return withPins(unpinned(portions));
+    }
+
+    /** The table as if nothing was pinned. */
+    public Unpinned unpinned(Portions portions) {
         List<Demand> demands = demands(portions, brief, fitness, dishes);
         SideAllocator.Allocation allocation =
                 new SideAllocator(new Promises(brief, plans, demands, access, fitness::canCook)).allocate();
@@ -126,14 +143,29 @@ public final class TablePlanner {
         if (!rescue.left().isEmpty()) {
             placeTheRest(rescue, sequencer);
         }
-        Map<DropPin, List<Batch>> pinned = pinned(sequencer);
+        return new Unpinned(
+                new Arranged(sequencer, allocation, batcher, order, ending, demands, rescue.left()), rescue);
+    }
+
+    private Arranged withPins(Unpinned unpinned) {
+        Arranged before = unpinned.arranged;
+        Map<DropPin, List<Batch>> pinned = pinned(before.sequencer());
         nameThePinsOfNothing(pinned.keySet());
-        if (!pinned.isEmpty()) {
-            sequencer = around(pinned, sequencer, allocation, ending);
-            sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
-            placeTheRest(rescue, sequencer);
+        if (pinned.isEmpty()) {
+            return before;
         }
-        return new Arranged(sequencer, allocation, batcher, order, ending, demands, rescue.left());
+        Sequencer sequencer = around(pinned, before.sequencer(), before.allocation(), before.ending());
+        Rescue rescue = unpinned.rescue.copy();
+        sequencer.unplaced().forEach(batch -> rescue.take(batch, brief));
+        placeTheRest(rescue, sequencer);
+        return new Arranged(
+                sequencer,
+                before.allocation(),
+                before.batcher(),
+                before.order(),
+                before.ending(),
+                before.demands(),
+                rescue.left());
     }
 
     /** What goes into a pot for everybody. */
