@@ -1875,6 +1875,7 @@ export interface components {
             cut: string;
             homeSide: string;
             id: string;
+            lifted?: boolean;
             minder?: string;
             name: string;
             pinned: boolean;

@@ -122,7 +122,7 @@ final class CueWriter {
     /** All of a round comes out together, and not before the last of it is ready. */
     private void liftOut(Side side) {
         List<Drop> own = sequence.drops().stream()
-                .filter(drop -> drop.side().equals(side.id()) && drop.shared())
+                .filter(drop -> drop.side().equals(side.id()) && drop.shared() && !drop.fished())
                 .sorted(Comparator.comparingInt(Drop::takeOut))
                 .toList();
         List<Drop> round = new ArrayList<>();
@@ -131,10 +131,7 @@ final class CueWriter {
             boolean last = i + 1 == own.size()
                     || own.get(i + 1).takeOut() - round.get(0).takeOut() > ONE_ROUND;
             if (last) {
-                Drop slowest = round.stream()
-                        .filter(drop -> !drop.fished())
-                        .reduce((before, after) -> after)
-                        .orElse(own.get(i));
+                Drop slowest = own.get(i);
                 int at = own.get(i).takeOut();
                 cues.add(new Cue(
                         at,

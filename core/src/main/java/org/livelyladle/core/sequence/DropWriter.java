@@ -108,6 +108,7 @@ record DropWriter(Brief brief, Minders minders, KitchenText text) {
                 minderOf(batch),
                 amount(batch.cut(), stays),
                 parts.stream().anyMatch(placing -> placing.fixed),
+                batch.dish().lifted() ? true : null,
                 stays);
     }
 
@@ -127,6 +128,7 @@ record DropWriter(Brief brief, Minders minders, KitchenText text) {
                 rest.minder(),
                 amount(cut, stays),
                 begun.pinned() || rest.pinned(),
+                begun.lifted(),
                 stays);
     }
 

@@ -20,6 +20,7 @@ import org.livelyladle.core.check.InvalidInputException;
  * @param minder the cook or guest who looks after it; null where each eater does
  * @param amount its grams or pieces, as one says it
  * @param pinned the host decided its side or its time
+ * @param lifted true where its minder lifts it out with the rest of a round, however long it stays good; null elsewhere
  * @param stays by time of putting in, those on a hot plate too; at least one in a broth
  */
 public record Drop(
@@ -33,6 +34,7 @@ public record Drop(
         @Nullable String minder,
         String amount,
         boolean pinned,
+        @Nullable Boolean lifted,
         List<Stay> stays) {
 
     private static final int LONGEST_NAME = 300;
@@ -53,12 +55,12 @@ public record Drop(
 
     /** The same with other stays. */
     public Drop consistingOf(String amount, List<Stay> stays) {
-        return new Drop(id, cut, name, side, homeSide, batch, tending, minder, amount, pinned, stays);
+        return new Drop(id, cut, name, side, homeSide, batch, tending, minder, amount, pinned, lifted, stays);
     }
 
     /** The same, looked after by somebody else. */
     public Drop mindedBy(@Nullable String other) {
-        return new Drop(id, cut, name, side, homeSide, batch, tending, other, amount, pinned, stays);
+        return new Drop(id, cut, name, side, homeSide, batch, tending, other, amount, pinned, lifted, stays);
     }
 
     /** With what has begun of it as it happened, and the rest as it was to come; as it was where nothing has begun. */
@@ -116,7 +118,7 @@ public record Drop(
 
     /** Eaters take it out, each in their own time. */
     public boolean fished() {
-        return shared() && inBroth().stream().allMatch(Stay::isForgiving);
+        return shared() && !Boolean.TRUE.equals(lifted) && inBroth().stream().allMatch(Stay::isForgiving);
     }
 
     /** When the first of it goes in [s from sitting down]. */

@@ -123,6 +123,7 @@ class TableAuditTest {
                         d.minder(),
                         d.amount(),
                         d.pinned(),
+                        d.lifted(),
                         d.stays()));
 
         assertThat(rulesBroken(brief, drops)).contains("H6");
@@ -213,6 +214,7 @@ class TableAuditTest {
                 d.minder(),
                 d.amount(),
                 d.pinned(),
+                d.lifted(),
                 d.stays().stream().map(change).toList());
     }
 

@@ -17,15 +17,14 @@ import org.livelyladle.core.table.Cue;
 import org.livelyladle.core.table.Drop;
 import org.livelyladle.core.table.Now;
 
-/** A round that went in unevenly is lifted out when the last of it is ready, not the first. */
+/** When a round is lifted out: when the last of it is ready, and whatever it consists of. */
 class RoundPutInLateTest {
     private static final int LATE_S = 40;
 
-    private static Brief inRounds() {
+    private static Brief inRounds(String... menu) {
         Briefs briefs = Briefs.plain();
         briefs.menu.clear();
-        briefs.menu.addAll(
-                List.of("mussel.whole", "squid.rings", "white-fish.sliced", "prawn.shell-on", "bean-sprouts.whole"));
+        briefs.menu.addAll(List.of(menu));
         List.of("cy", "dan").forEach(guest -> briefs.guests.add(Briefs.guest(guest)));
         briefs.order = SchoolOfOrder.FLAVOUR_BUILDERS;
         briefs.pots.clear();
@@ -38,7 +37,8 @@ class RoundPutInLateTest {
 
     @Test
     void aRoundIsLiftedWhenTheLastOfItIsReady() {
-        ToldEvening evening = new ToldEvening(inRounds());
+        ToldEvening evening = new ToldEvening(
+                inRounds("mussel.whole", "squid.rings", "white-fish.sliced", "prawn.shell-on", "bean-sprouts.whole"));
         List<Cue> first = evening.at(0).now().cues().stream()
                 .filter(cue -> cue.act() == Cue.Act.PUT_IN && cue.at() > 0)
                 .toList();
@@ -61,6 +61,36 @@ class RoundPutInLateTest {
         assertThat(now.inPot())
                 .filteredOn(in -> in.side().equals(side))
                 .allMatch(in -> in.ready() <= lift(now.cues(), side).at());
+    }
+
+    /** In rounds nobody fishes: what would keep stays in until its minder has lifted it. */
+    @Test
+    void aRoundOfFoodThatKeepsIsLiftedToo() {
+        ToldEvening evening = new ToldEvening(inRounds("daikon.sliced", "lotus-root.sliced", "tofu-puff.halved"));
+        Cue first = evening.at(0).now().cues().stream()
+                .filter(cue -> cue.act() == Cue.Act.TAKE_OUT)
+                .findFirst()
+                .orElseThrow();
+        List<Drop> round = evening.at(0).drops().stream()
+                .filter(drop -> drop.side().equals(first.side()) && drop.takeOut() <= first.at())
+                .toList();
+        assertThat(round)
+                .isNotEmpty()
+                .noneMatch(Drop::fished)
+                .allMatch(drop -> drop.inBroth().get(0).isForgiving());
+        for (Drop drop : round) {
+            if (drop.putIn() >= 0) {
+                evening.tell(drop.putIn(), EventType.PUT_IN, Map.of("drop", drop.id()));
+            }
+        }
+
+        Now now = evening.at(first.at() + LATE_S).now();
+        assertThat(lift(now.cues(), first.side()).at()).isLessThanOrEqualTo(first.at() + LATE_S);
+        assertThat(now.inPot()).filteredOn(in -> in.side().equals(first.side())).isNotEmpty();
+
+        evening.tell(first.at() + LATE_S, EventType.TAKEN_OUT, Map.of("drop", first.drop()));
+        assertThat(evening.at(first.at() + LATE_S + 1).now().inPot())
+                .noneMatch(in -> in.drop().equals(first.drop()));
     }
 
     private static Cue lift(List<Cue> cues, String side) {

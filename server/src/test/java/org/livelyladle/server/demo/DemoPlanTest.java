@@ -9,8 +9,10 @@ import java.security.MessageDigest;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -37,14 +39,21 @@ import tools.jackson.databind.node.ObjectNode;
 
 class DemoPlanTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
-    private static final String[] HASHES = {"61f5e45532c76030", "41e5cc398842cacb", "bae15951a8f11aad"};
+    private static final String[] HASHES = {"81f1aab0e24a73c6", "4088981a9ad6b26b", "979443cb8913b408"};
     private static final Instant NOW = Instant.parse("2026-11-24T15:00:00Z");
+
+    /** Each demo's plan, made once for all that is asked of it. */
+    private static final Map<Brief, Planned> PLANS = new HashMap<>();
 
     static List<Brief> demos() {
         return new DemoBriefs(JsonConfig.mapper(), new PriceList()).load(TODAY);
     }
 
     private static Planned plan(Brief brief) {
+        return PLANS.computeIfAbsent(brief, DemoPlanTest::planAnew);
+    }
+
+    private static Planned planAnew(Brief brief) {
         return new Planner(Catalogue.builtIn()).plan(brief, Facts.none(), NOW);
     }
 
@@ -157,7 +166,8 @@ class DemoPlanTest {
     @MethodSource("demos")
     void theSameBriefGivesAnEqualPlan(Brief brief) {
         assertThat(JsonConfig.mapper().writeValueAsString(plan(brief).plan()))
-                .isEqualTo(JsonConfig.mapper().writeValueAsString(plan(brief).plan()));
+                .isEqualTo(
+                        JsonConfig.mapper().writeValueAsString(planAnew(brief).plan()));
     }
 
     /** On every machine, in every run: recorded hashes of what each demo plan says, in the order of the parties. */
