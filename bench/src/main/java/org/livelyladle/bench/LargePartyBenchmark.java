@@ -2,6 +2,7 @@ package org.livelyladle.bench;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.livelyladle.core.brief.Brief;
@@ -48,7 +49,11 @@ public class LargePartyBenchmark {
     @Param({"6x40", "12x40", "24x40", "48x40", "60x40", "60x114"})
     private String size;
 
-    private Brief brief;
+    /** More than a planner remembers: each plan is made from the beginning. */
+    private static final int BRIEFS = 30;
+
+    private final List<Brief> briefs = new ArrayList<>();
+    private int next;
     private final Planner planner = new Planner(Catalogue.builtIn());
 
     @Setup
@@ -66,7 +71,9 @@ public class LargePartyBenchmark {
             menu.addObject().put("cut", all.get(i * all.size() / cuts).id()).put("fromFrozen", false);
         }
         large.withObject("decisions").removeAll();
-        brief = mapper.treeToValue(large, Brief.class);
+        for (int i = 0; i < BRIEFS; i++) {
+            briefs.add(mapper.treeToValue(large.put("title", size + " " + i), Brief.class));
+        }
     }
 
     private static void guests(ObjectNode large, int count) {
@@ -99,6 +106,7 @@ public class LargePartyBenchmark {
 
     @Benchmark
     public Plan plan() {
-        return planner.plan(brief, Facts.none(), NOW).plan();
+        next = (next + 1) % BRIEFS;
+        return planner.plan(briefs.get(next), Facts.none(), NOW).plan();
     }
 }

@@ -48,7 +48,7 @@ public class PlanBenchmark {
     private static final int LATE_MINUTES = 25;
 
     /** More than a planner remembers: each plan is made from the beginning. */
-    private static final int BRIEFS = 12;
+    private static final int BRIEFS = 30;
     /** When a guest is full [min]. */
     private static final int FULL_AFTER = 20;
 

@@ -80,7 +80,7 @@ public final class TableOracle {
                             -Moments.PRELOAD_SECONDS,
                             second -> second <= meal,
                             second -> second + TablePlanner.GRID_SECONDS)
-                    .filter(second -> alone.breach(alone.placing(placing.batch), second, 0) == null)
+                    .filter(second -> isAllowed(alone, placing, second))
                     .mapToLong(second -> second)
                     .toArray();
             IntVar at = model.newIntVarFromDomain(Domain.fromValues(allowed), "t" + counted.size());
@@ -133,6 +133,13 @@ public final class TableOracle {
         int[] longer = lingers.stream().mapToInt(at -> (int) solver.value(at)).toArray();
         return new Bounds(
                 table.longestWait(times), (int) Math.ceil(solver.bestObjectiveBound() - 1e-6), breaks(times, longer));
+    }
+
+    /** Nothing but itself is in its way at a moment, lingering or not. */
+    private static boolean isAllowed(Board alone, Placing placing, int counted) {
+        return IntStream.iterate(
+                        0, linger -> linger <= placing.mostLinger, linger -> linger + TablePlanner.GRID_SECONDS)
+                .anyMatch(linger -> alone.breach(alone.placing(placing.batch), counted - linger, linger) == null);
     }
 
     /** All variables as they are in the sequence compared with. */
