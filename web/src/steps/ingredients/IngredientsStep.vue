@@ -12,7 +12,7 @@ import OwnFood from './OwnFood.vue'
 import PerAdult from './PerAdult.vue'
 import PortionGrid from './PortionGrid.vue'
 
-const { plan } = useOpenParty()
+const { brief, plan } = useOpenParty()
 const picking = ref(false)
 const owning = useKept('own food', false)
 /** What the host looked for and the catalogue does not know. */
@@ -25,8 +25,8 @@ function closeOwn(): void {
   owning.value = false
   ownName.value = ''
 }
-/** What is unfolded above the grid. */
-const unfolded = ref<'ideas' | 'adult'>()
+/** What is unfolded above the grid: ideas by themselves as long as there is no grid. */
+const unfolded = ref<'ideas' | 'adult' | undefined>(brief.value.menu.length === 0 ? 'ideas' : undefined)
 const toggle = (what: 'ideas' | 'adult') => (unfolded.value = unfolded.value === what ? undefined : what)
 </script>
 
@@ -48,7 +48,7 @@ const toggle = (what: 'ideas' | 'adult') => (unfolded.value = unfolded.value ===
   </div>
   <MenuIdeas v-if="unfolded === 'ideas'" />
   <PerAdult v-if="unfolded === 'adult'" />
-  <PortionGrid />
+  <PortionGrid v-if="brief.menu.length > 0" />
   <BesidePots />
   <StepNotes step="INGREDIENTS" />
   <OwnFood v-if="owning" :name="ownName" @close="closeOwn" />

@@ -37,7 +37,10 @@ import org.livelyladle.core.table.TablePlan;
 import org.livelyladle.core.table.TablePlan.Cause;
 import org.livelyladle.core.table.TablePlan.Remainder;
 
-/** Who goes hungry, wholly or in part, why, and what would feed them; what is in the bowl feeds too. Nobody without a single bite is passed over. */
+/**
+ * Who goes hungry, wholly or in part, why, and what would feed them; what is in the bowl feeds too. Nobody without a single
+ * bite is passed over; of an empty menu it is said once for all.
+ */
 final class HungerFinder {
     private static final int LONGER_MINUTES = 15;
     private static final int LONGEST_MEAL = 240;
@@ -78,6 +81,18 @@ final class HungerFinder {
     }
 
     List<Unmet> find() {
+        return brief.menu().isEmpty() && !brief.guests().isEmpty()
+                ? List.of(new Unmet(
+                        "menu",
+                        Unmet.Severity.CANNOT_EAT,
+                        Step.INGREDIENTS,
+                        null,
+                        "Nothing is on the menu yet.",
+                        show(Step.INGREDIENTS)))
+                : byGuest();
+    }
+
+    private List<Unmet> byGuest() {
         List<Unmet> unmet = new ArrayList<>();
         Map<String, List<Portion>> lines = portions.lines().stream().collect(groupingBy(Portion::guest));
         Map<String, List<Remainder>> rest = table.remainders().stream().collect(groupingBy(Remainder::guest));
@@ -108,9 +123,7 @@ final class HungerFinder {
                     "nothing",
                     Step.INGREDIENTS,
                     guest,
-                    brief.menu().isEmpty()
-                            ? "Nothing is on the menu yet for " + name + "."
-                            : "Nothing on the menu suits " + name + ".",
+                    "Nothing on the menu suits " + name + ".",
                     suitable(guest, null).map(cut -> addCut(cut)));
         }
         if (missed.isEmpty()) {

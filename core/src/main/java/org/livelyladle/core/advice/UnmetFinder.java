@@ -53,7 +53,7 @@ public record UnmetFinder(
         unmet.addAll(new HungerFinder(brief, catalogue, text, portions, table, trial).find());
         unmet.addAll(new TableUnmet(brief, catalogue, table).find());
         evening.problems().forEach(problem -> unmet.add(inThePots(problem)));
-        sauces.without().forEach(guest -> withoutSauce(brief.guest(guest).orElseThrow(), unmet));
+        withoutSauce(unmet);
         unmet.addAll(new PurchaseUnmet(brief, catalogue, purchases, substitutes, now).find());
         portions.trades().forEach(trade -> trade(trade, unmet));
         amounts(unmet);
@@ -82,22 +82,38 @@ public record UnmetFinder(
                 remedy);
     }
 
-    private void withoutSauce(Guest guest, List<Unmet> unmet) {
-        Remedy remedy = catalogue.sauces().stream()
-                .filter(sauce -> Needs.brokenByEating(guest, Content.of(sauce, catalogue))
-                        .isEmpty())
+    /** Each guest whom no sauce suits; once for all where there is none yet. */
+    private void withoutSauce(List<Unmet> unmet) {
+        List<Guest> without = sauces.without().stream()
+                .map(guest -> brief.guest(guest).orElseThrow())
+                .toList();
+        if (brief.sauces().isEmpty() && without.size() > 1) {
+            unmet.add(new Unmet(
+                    "sauce", Unmet.Severity.SHORT, Step.SAUCES, null, "There is no sauce yet.", sauceFor(without)));
+            return;
+        }
+        for (Guest guest : without) {
+            unmet.add(new Unmet(
+                    "sauce." + guest.id(),
+                    Unmet.Severity.SHORT,
+                    Step.SAUCES,
+                    guest.id(),
+                    brief.sauces().isEmpty()
+                            ? "There is no sauce yet for " + guest.name() + "."
+                            : "No sauce suits " + guest.name() + ".",
+                    sauceFor(List.of(guest))));
+        }
+    }
+
+    /** The first that suits them all. */
+    private Remedy sauceFor(List<Guest> guests) {
+        return catalogue.sauces().stream()
+                .filter(sauce -> guests.stream()
+                        .allMatch(guest -> Needs.brokenByEating(guest, Content.of(sauce, catalogue))
+                                .isEmpty()))
                 .findFirst()
                 .map(sauce -> Remedy.of("Add " + KitchenText.lower(sauce.name()), new BriefEdit.AddSauce(sauce.id())))
                 .orElse(show(Step.SAUCES));
-        unmet.add(new Unmet(
-                "sauce." + guest.id(),
-                Unmet.Severity.SHORT,
-                Step.SAUCES,
-                guest.id(),
-                brief.sauces().isEmpty()
-                        ? "There is no sauce yet for " + guest.name() + "."
-                        : "No sauce suits " + guest.name() + ".",
-                remedy));
     }
 
     /** Words that nobody can turn into grams, and food that nobody can eat more of. */

@@ -6,8 +6,8 @@ public enum PotKind {
     POT("pot", 6),
     /** A small pot for one guest on a heat of its own. */
     PERSONAL("single-person pot", 1),
-    /** A ring of broth around a hot plate: brown on the plate, then slide into the broth. */
-    PLATE_AND_MOAT("hot plate with moat", 4),
+    /** A ring of broth around a hot plate: brown on the plate, then slide into the broth; four to six diners, from memory. */
+    PLATE_AND_MOAT("hot plate with moat", 6),
     /** A small pot for dipping and wrapping. */
     DIP("dip pot", 3);
 

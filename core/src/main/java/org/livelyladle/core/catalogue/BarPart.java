@@ -27,6 +27,11 @@ public record BarPart(String ingredient, Role role, Mark mark) {
             return label;
         }
 
+        /** Whether a bowl can be made of it; all else only seasons one. */
+        public boolean fillsABowl() {
+            return this == BASE || this == RICH;
+        }
+
         /** Part of a bowl by volume [1]; over all roles but the last they make one. */
         public double share() {
             return share;

@@ -102,7 +102,7 @@ final class ProblemFinder {
                     Kind.SEATS,
                     "",
                     guests + " guests, and pots within reach of " + seats + ".",
-                    "Add a pot for each six guests.");
+                    "Another pot would bring the rest within reach.");
         }
         circuits.stream()
                 .filter(load -> load.headroom().value() < 0)

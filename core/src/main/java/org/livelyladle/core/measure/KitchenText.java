@@ -2,6 +2,8 @@ package org.livelyladle.core.measure;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.TemporalAccessor;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -15,6 +17,8 @@ import tech.units.indriya.unit.Units;
  */
 public final class KitchenText {
     /** A unit as printed in a table, to so many digits, is still one of it. */
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+
     private static final double ONE = 1 - 1e-6;
 
     private static final UnitConverter GRAM_TO_POUND = Units.GRAM.getConverterTo(USCustomary.POUND);
@@ -117,6 +121,11 @@ public final class KitchenText {
 
     public static String drops(long count) {
         return count + (count == 1 ? " drop" : " drops");
+    }
+
+    /** @return "Sat 28 Nov" */
+    public static String day(TemporalAccessor when) {
+        return DAY.format(when);
     }
 
     /** A name inside a sentence: "Tofu puffs" as "tofu puffs". */

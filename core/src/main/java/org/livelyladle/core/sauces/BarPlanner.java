@@ -22,7 +22,10 @@ import org.livelyladle.core.measure.Term;
 import org.livelyladle.core.safety.Content;
 import org.livelyladle.core.safety.Needs;
 
-/** What to set out on the sauce bar: each bowl shared among the roles a guest can fill, each role among what suits. */
+/**
+ * What to set out on the sauce bar: each bowl shared among the roles a guest can fill, each role among what suits. Where
+ * nothing fills a bowl, what seasons one is taken as for a whole one.
+ */
 final class BarPlanner {
     private record Taken(Guest guest, Figure ml) {}
 
@@ -61,13 +64,17 @@ final class BarPlanner {
                 open.computeIfAbsent(part.role(), role -> new ArrayList<>()).add(part);
             }
         }
-        double all = open.keySet().stream().mapToDouble(BarPart.Role::share).sum();
+        Term all = open.keySet().stream().anyMatch(BarPart.Role::fillsABowl)
+                ? share(
+                        "all roles that can be filled",
+                        open.keySet().stream().mapToDouble(BarPart.Role::share).sum())
+                : share("a whole bowl: there is nothing here to fill one, only to season", 1);
         open.forEach((role, own) -> own.forEach(part -> take(guest, part, budget, role.share() / own.size(), all)));
         return !open.isEmpty();
     }
 
-    private void take(Guest guest, BarPart part, Figure budget, double share, double all) {
-        double ml = budget.value() * share / all;
+    private void take(Guest guest, BarPart part, Figure budget, double share, Term all) {
+        double ml = budget.value() * share / all.value();
         String name = catalogue.ingredient(part.ingredient()).name();
         Figure figure = ledger.figure("bar." + guest.id() + "." + part.ingredient(), ml, "ml", text.spoons(ml))
                 .by(
@@ -75,9 +82,7 @@ final class BarPlanner {
                         "Bowl shared among the roles that can be filled, a role evenly among what suits",
                         SHARE,
                         () -> List.of(
-                                Term.of("bowl", budget),
-                                share(part.role().label() + ", this one of it", share),
-                                share("all roles that can be filled", all)));
+                                Term.of("bowl", budget), share(part.role().label() + ", this one of it", share), all));
         taken.computeIfAbsent(part.ingredient(), id -> new ArrayList<>()).add(new Taken(guest, figure));
     }
 

@@ -49,6 +49,26 @@ class UnmetAndCautionsTest {
     }
 
     @Test
+    void whatNobodyHasYetIsSaidOnce() {
+        briefs.menu.clear();
+        briefs.sauces.clear();
+        List<Unmet> unmet = plan().unmet();
+
+        assertThat(unmet)
+                .extracting(Unmet::text)
+                .containsOnlyOnce("Nothing is on the menu yet.", "There is no sauce yet.");
+        assertThat(unmet).noneMatch(one -> "ann".equals(one.guest()));
+        assertThat(unmet.get(0).severity()).isEqualTo(Unmet.Severity.CANNOT_EAT);
+
+        Unmet sauce = unmet.stream()
+                .filter(one -> one.id().equals("sauce"))
+                .findFirst()
+                .orElseThrow();
+        briefs.sauces.add(((BriefEdit.AddSauce) sauce.remedy().edit()).sauce());
+        assertThat(plan().unmet()).noneMatch(one -> one.step() == Step.SAUCES);
+    }
+
+    @Test
     void anEmptyCategoryIsNamedOnlyWhereSomethingWouldSuit() {
         briefs.guests.set(
                 0, Briefs.guest("ann", Briefs.medical(NeedKind.CRUSTACEANS), Briefs.diet(NeedKind.VEGETARIAN)));

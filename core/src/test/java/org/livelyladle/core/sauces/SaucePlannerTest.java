@@ -109,6 +109,17 @@ class SaucePlannerTest {
                 .anyMatch(need -> need.ingredient().equals("sesame-oil"));
     }
 
+    /** Common practice: lime is a dash in a bowl, not a bowl of lime. */
+    @Test
+    void whatOnlySeasonsFillsNoBowl() {
+        briefs.guests.set(0, Records.with(Briefs.guest("ann"), "stirsOwnSauce", true));
+        briefs.sauceBar.add("lime");
+
+        assertThat(plan().sauces().bar().needs())
+                .singleElement()
+                .satisfies(lime -> assertThat(lime.volume().value()).isBetween(3.0, 12.0));
+    }
+
     @Test
     void theBarKeepsAllergensFromWhoMayNotHaveThem() {
         briefs.guests.set(0, Records.with(Briefs.guest("ann", Briefs.medical(NeedKind.SESAME)), "stirsOwnSauce", true));
