@@ -7,10 +7,10 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import org.livelyladle.core.afterwards.Keeping;
 import org.livelyladle.core.catalogue.Allergen;
+import org.livelyladle.core.measure.KitchenText;
 
 /** Labels for boxes of what is left: what it is, until when, what to do with it, and what somebody may not bear. */
 final class LabelPdf {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
     private static final int COLUMNS = 2;
 
@@ -41,11 +41,13 @@ final class LabelPdf {
 
     private static void label(Keeping one, LocalDate packed, Html body) {
         body.element("h2", one.name() + ", " + one.amount());
-        body.open("p").element("strong", "Until " + DAY.format(one.until())).close("p");
+        body.open("p")
+                .element("strong", "Until " + KitchenText.day(one.until()))
+                .close("p");
         if (one.frozenUntil() != null) {
             body.element("p", "Frozen the same evening: until " + MONTH.format(one.frozenUntil()));
         }
-        body.element("p", "Packed " + DAY.format(packed) + "; " + one.way().label() + ".");
+        body.element("p", "Packed " + KitchenText.day(packed) + "; " + one.way().label() + ".");
         String allergens = one.allergens().stream().map(Allergen::label).collect(Collectors.joining(", "));
         body.element(
                 "p", "quiet", allergens.isEmpty() ? "No allergen that is to be named." : "Holds " + allergens + ".");

@@ -16,7 +16,8 @@ final class Pdf {
               @bottom-right { content: counter(page) " / " counter(pages); font: 9pt '%1$s'; color: #555; } }
             body { font: %3$spt '%1$s'; color: #14202b; }
             h1 { font-size: %4$spt; margin: 0 0 2mm; }
-            h2 { font-size: 13pt; margin: 6mm 0 1mm; border-bottom: 1.2pt solid #14202b; padding-bottom: 1mm; }
+            p { margin: %6$sem 0; }
+            h2 { font-size: 1.25em; margin: 1.6em 0 0.3em; border-bottom: 1.2pt solid #14202b; padding-bottom: 1mm; }
             h3 { font-size: 10pt; color: #4a5560; margin: 3mm 0 1mm; page-break-after: avoid; }
             table { width: 100%%; border-collapse: collapse; }
             td { padding: %5$sem 0.55em %5$sem 0; border-bottom: 0.4pt solid #c9cfd4; vertical-align: top; }
@@ -24,6 +25,7 @@ final class Pdf {
             .box { width: 5mm; } .box span { display: inline-block; width: 3.2mm; height: 3.2mm; border: 0.8pt solid #14202b; }
             .done span { background: #14202b; }
             .right { text-align: right; white-space: nowrap; } .quiet { color: #4a5560; }
+            .small { font-size: 0.85em; white-space: nowrap; color: #4a5560; padding-right: 0; }
             .labels td { width: 50%%; height: 36mm; padding: 3mm; border: 0.8pt dashed #8a949c; }
             .labels h2 { margin-top: 0; }
             .page { page-break-after: always; }
@@ -31,20 +33,22 @@ final class Pdf {
 
     /** What it is printed on. */
     enum Paper {
-        A4("A4; margin: 16mm 15mm 18mm", 10.5, 18, 0.3),
+        A4("A4; margin: 16mm 15mm 18mm", 10.5, 18, 0.3, 1),
         /** A long evening of one guest fits on it. */
-        A6("105mm 148mm; margin: 6mm 7mm 9mm", 6.6, 12, 0.22);
+        A6("105mm 148mm; margin: 5mm 6mm 8mm", 7.8, 13, 0.17, 0.35);
 
         private final String css;
         private final double textPt;
         private final double titlePt;
         private final double lineGapEm;
+        private final double gapEm;
 
-        Paper(String css, double textPt, double titlePt, double lineGapEm) {
+        Paper(String css, double textPt, double titlePt, double lineGapEm, double gapEm) {
             this.css = css;
             this.textPt = textPt;
             this.titlePt = titlePt;
             this.lineGapEm = lineGapEm;
+            this.gapEm = gapEm;
         }
     }
 
@@ -63,7 +67,8 @@ final class Pdf {
             builder.withHtmlContent(
                     Html.page(
                             title,
-                            PAGE.formatted(FAMILY, paper.css, paper.textPt, paper.titlePt, paper.lineGapEm),
+                            PAGE.formatted(
+                                    FAMILY, paper.css, paper.textPt, paper.titlePt, paper.lineGapEm, paper.gapEm),
                             body),
                     null);
             builder.toStream(out);

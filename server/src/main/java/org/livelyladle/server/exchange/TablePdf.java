@@ -65,7 +65,7 @@ final class TablePdf {
         body.open("tr").open("td", "box").element("span", "").close("td");
         body.element("td", "right", clock(cue.at()));
         body.open("td").element("strong", cue.text()).close("td");
-        body.element("td", "quiet", sides.getOrDefault(cue.side(), "")).close("tr");
+        body.element("td", "small", sides.getOrDefault(cue.side(), "")).close("tr");
     }
 
     private String minder(String id) {
@@ -109,8 +109,8 @@ final class TablePdf {
         turns(seat, turn -> turn.forWhom() == null, body);
         seat.bowl().forEach(food -> {
             body.open("tr").element("td", "right", "bowl");
-            body.element("td", food.amount() + " of " + KitchenText.lower(food.name()))
-                    .close("tr");
+            body.element("td", food.amount() + " of " + KitchenText.lower(food.name()));
+            body.element("td", "").close("tr");
         });
         body.close("table");
         if (seat.turns().stream().anyMatch(turn -> turn.forWhom() != null)) {
@@ -128,7 +128,9 @@ final class TablePdf {
                 .sorted(Comparator.comparingInt(Turn::at))
                 .forEach(turn -> {
                     body.open("tr").element("td", "right", clock(turn.at()));
-                    body.element("td", what(turn)).close("tr");
+                    body.element("td", what(turn));
+                    body.element("td", "small", sides.getOrDefault(turn.side(), turn.side()))
+                            .close("tr");
                 });
     }
 
@@ -161,7 +163,7 @@ final class TablePdf {
         };
         String liked = turn.how().isEmpty() ? "" : ", " + turn.how();
         String forWhom = turn.forWhom() == null ? "" : " for " + turn.forWhom();
-        return turn.name() + forWhom + how + liked + " (" + sides.getOrDefault(turn.side(), turn.side()) + ")";
+        return turn.name() + forWhom + how + liked;
     }
 
     private String clock(int second) {
