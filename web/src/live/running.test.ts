@@ -185,14 +185,14 @@ it('tells dippers what they may do now, and who waits for long', () => {
 it('tells who waits before an empty bowl, not who still eats, is away or has just been served', () => {
   const [pace] = table().guests
   if (!pace) throw new Error('nobody is at the table')
-  const hungry = { ...table(), guests: [{ ...pace, guest: 'bo', waits: [{ from: 100, to: 430 }] }] }
-  const bo = { guest: 'bo', there: true, grams: 10, lastBite: 10, nextBite: 430 }
+  const hungry = { ...table(), guests: [{ ...pace, guest: 'bo', waits: [{ from: 100, to: 480 }] }] }
+  const bo = { guest: 'bo', there: true, grams: 10, lastBite: 10, nextBite: 480 }
   hungry.now = { ...hungry.now, guests: [bo] }
-  expect(waiting(hungry, 340)).toEqual([])
-  expect(waiting(hungry, 350)).toEqual([{ guest: 'bo', since: 250, next: 430 }])
-  expect(waiting(hungry, 430)).toEqual([])
+  expect(waiting(hungry, 390)).toEqual([])
+  expect(waiting(hungry, 410)).toEqual([{ guest: 'bo', since: 310, next: 480 }])
+  expect(waiting(hungry, 480)).toEqual([])
   hungry.now = { ...hungry.now, guests: [{ ...bo, there: false }] }
-  expect(waiting(hungry, 350)).toEqual([])
+  expect(waiting(hungry, 410)).toEqual([])
 })
 
 it('tells where a second helping would go before it is given, and what it moves', () => {

@@ -3,6 +3,7 @@
 import type { Brief, Cue, Drop, InPot, PartyEvent, Plan, TablePlan } from '@/api/types'
 import { DONENESSES, labelOf } from '@/party/words'
 import { inBroth, isFished, plateOf, putIn } from '@/table/stays'
+import { longWait } from '@/table/waits'
 
 const SECOND = 1000
 /** What is to be done is shown so much ahead [s]. */
@@ -11,8 +12,6 @@ const AHEAD = 15
 export const NOT_YET = 30
 /** The same done at the sides of one pot so close together is one thing to do [s]. */
 const TOGETHER = 60
-/** A wait longer than this is worth a word [s]. */
-const LONG_WAIT = 240
 /** What dippers may do now, and within this [s]. */
 const SOON = 60
 
@@ -295,12 +294,13 @@ export interface Waiting {
 
 /** Who sits before an empty bowl for long, the longest first; while one eats one does not wait. */
 export function waiting(table: TablePlan, second: number): Waiting[] {
+  const long = longWait(table)
   const there = new Set(table.now.guests.filter((one) => one.there).map((one) => one.guest))
   return table.guests
     .filter(({ guest }) => there.has(guest))
     .flatMap(({ guest, waits }) =>
       waits
-        .filter(({ from, to }) => from + LONG_WAIT < second && second < to)
+        .filter(({ from, to }) => from + long < second && second < to)
         .map(({ from, to }) => ({ guest, since: second - from, next: to })),
     )
     .sort((a, b) => b.since - a.since)

@@ -105,7 +105,8 @@ const caption = computed(() => {
       ? `${chosen.guest.name} eats from ${names.join(', ')}.`
       : `No side is open to ${chosen.guest.name}.`
   }
-  return CAPTIONS[props.step]
+  const sides = brief.value.pots.flatMap((pot) => pot.sides).length
+  return props.step === 'pots' && sides < 2 ? '' : CAPTIONS[props.step]
 })
 const CAPTIONS: Record<StepName, string> = {
   guests: 'A thread leads to each side a guest can eat from.',

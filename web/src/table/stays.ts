@@ -20,7 +20,9 @@ const FORGIVING = 300
 
 /** Eaters take it out, each in their own time. */
 export const isFished = (drop: Drop): boolean =>
-  drop.tending === 'SHARED' && inBroth(drop).every((stay) => stay.bestUntil - stay.ready >= FORGIVING)
+  drop.tending === 'SHARED' &&
+  !drop.lifted &&
+  inBroth(drop).every((stay) => stay.bestUntil - stay.ready >= FORGIVING)
 
 /** What everybody gets of it: pieces, or none of what goes by weight; and when the first of it comes out. */
 export function shares(drop: Drop): { guest: string; pieces: number; from: number }[] {

@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import { useOpenParty } from '@/party/useOpenParty'
 import { clockAfter } from '@/ui/time'
-import { bowl, longWaits, ticks, toX, type Scale } from './chart'
+import { longWaits } from '@/table/waits'
+import { bowl, ticks, toX, type Scale } from './chart'
 
 /** A row for each guest: what lies in the bowl over the evening, each bite in its broth's colour, long waits bare. */
 const second = defineModel<number>('second', { required: true })
@@ -43,7 +44,7 @@ const guests = computed(() =>
       area: `M${x(arrival)} ${foot}${points
         .map(({ at, grams }) => `L${x(at)} ${foot - (Math.min(FULL, grams) / FULL) * high}`)
         .join('')}L${x(leaves)} ${foot}Z`,
-      waits: longWaits(pace.waits),
+      waits: longWaits(plan.value.table, pace.waits),
     }
   }),
 )

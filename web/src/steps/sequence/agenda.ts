@@ -5,7 +5,8 @@ import { inBroth, inTurns, isFished, putIn, takeOut } from '@/table/stays'
 import { satDown } from '@/party/satDown'
 import { sideName } from '@/party/sideNames'
 import { clockAfter } from '@/ui/time'
-import { longWaits, shortName, spellName, spells } from './chart'
+import { longWaits } from '@/table/waits'
+import { shortName, spellName, spells } from './chart'
 
 /** A line of a list [s from sitting down]. */
 export interface Row {
@@ -115,7 +116,7 @@ export function eatenBy(brief: Brief, plan: Plan, guest: string): Row[] {
     const text = `${shortName(drop)}, ${Math.round(open.grams)} g`
     open.row.lines = [{ text, beside: sideName(brief, plan, drop.side), tint: side?.tint }]
   }
-  const bare = longWaits(pace.waits).map((wait) => ({
+  const bare = longWaits(plan.table, pace.waits).map((wait) => ({
     key: `wait ${wait.from}`,
     at: wait.from + 1,
     lines: [{ text: `Nothing for ${Math.round((wait.to - wait.from) / 60)} min`, beside: '' }],

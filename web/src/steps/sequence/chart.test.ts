@@ -5,7 +5,6 @@ import {
   fitting,
   lanes,
   lensPath,
-  longWaits,
   piece,
   spellLabels,
   spellName,
@@ -54,7 +53,7 @@ it('names spells in a row that are of the same once, where the name fits or has 
     often('b', 'Lamb leg, sliced', [2700, 3600]),
   ])
 
-  expect(spellLabels(dips, [10, 60, 60, 30, 40])).toEqual(['', 'Beef', '', '', 'Lamb l…'])
+  expect(spellLabels(dips, [10, 60, 60, 30, 40])).toEqual(['', 'Beef', '', '', ''])
   expect(spellLabels(dips, [60, 60, 60, 60, 60])).toEqual(['Beef', '', '', 'Lamb leg', ''])
   expect(spellLabels([], [])).toEqual([])
 })
@@ -79,16 +78,10 @@ it('draws dips that follow one another as one spell, and others apart', () => {
 it('cuts a text to its room, and says nothing where there is none', () => {
   expect(fitting('Beef, lamb', 200)).toBe('Beef, lamb')
   expect(fitting('Beef rib-eye, lamb', 60)).toBe('Beef rib-…')
+  expect(fitting('Beef, lamb leg, prawns', 100)).toBe('Beef, lamb leg…')
+  expect(fitting('Beef, lamb leg, prawns', 50)).toBe('Beef…')
+  expect(fitting('Prawns, lamb leg', 30)).toBe('')
   expect(fitting('Beef', 10)).toBe('')
-})
-
-it('draws long waits only', () => {
-  expect(
-    longWaits([
-      { from: 0, to: 300 },
-      { from: 400, to: 900 },
-    ]),
-  ).toEqual([{ from: 400, to: 900 }])
 })
 
 it('fills a bowl with each bite and empties it as fast as one eats', () => {

@@ -1,6 +1,6 @@
 /** The geometry of the table sequence: sides as bands, drops as lenses on lanes, bites as beads. Pure functions. */
 
-import type { Drop, Plan } from '@/api/types'
+import type { Drop } from '@/api/types'
 import { inBroth, inTurns, putIn, takeOut } from '@/table/stays'
 
 export interface Scale {
@@ -90,11 +90,16 @@ export const spellName = (spell: Spell): string =>
     .map((name, i) => (i === 0 ? name : name.charAt(0).toLowerCase() + name.slice(1)))
     .join(', ')
 
-/** As much of a text as fits. */
+/** A part of a name that is shorter tells nothing [letters]. */
+const TELLING = 8
+
+/** As much of a list of names as fits: whole names, or so much of the first that it tells something. */
 export function fitting(text: string, width: number): string {
   const letters = Math.floor(width / LABEL_WIDTH_PER_LETTER)
   if (text.length <= letters) return text
-  return letters < 4 ? '' : `${text.slice(0, letters - 1).trimEnd()}…`
+  const whole = text.lastIndexOf(',', letters - 1)
+  if (whole > 0) return `${text.slice(0, whole)}…`
+  return letters < TELLING ? '' : `${text.slice(0, letters - 1).trimEnd()}…`
 }
 
 /**
@@ -166,14 +171,6 @@ export function lensPath(scale: Scale, piece: Piece, y: number, half: number): s
 export function ticks(mealSeconds: number): number[] {
   return Array.from({ length: Math.floor(mealSeconds / 600) + 1 }, (_, i) => i * 600)
 }
-
-/** A longer time before an empty bowl is drawn bare [s]. */
-const LONG_WAIT = 300
-
-type Wait = Plan['table']['guests'][number]['waits'][number]
-
-/** The waits that are drawn. */
-export const longWaits = (waits: Wait[]): Wait[] => waits.filter((wait) => wait.to - wait.from > LONG_WAIT)
 
 /** What lies in a bowl: it rises with a bite and is eaten at so many grams a minute [s, g]. */
 export function bowl(
