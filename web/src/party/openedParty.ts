@@ -24,8 +24,8 @@ export function openedParty(id: string, builtIn: Ref<Catalogue | undefined>, fol
   const path = { path: { id } }
 
   async function load(): Promise<void> {
-    await log.findKept()
-    saver.adopt(await newestOrSeen())
+    const [view] = await Promise.all([newestOrSeen(), log.findKept()])
+    saver.adopt(view)
     await saver.takeUpDrafts()
     await log.send()
     await feed.replan()
@@ -34,8 +34,12 @@ export function openedParty(id: string, builtIn: Ref<Catalogue | undefined>, fol
   /** From the server, or without a connection as it was last seen here. */
   async function newestOrSeen(): Promise<PartyView> {
     try {
-      builtIn.value ??= await ask(api.GET('/api/catalogue'))
-      return await ask(api.GET('/api/parties/{id}', { params: path }))
+      const [catalogue, view] = await Promise.all([
+        builtIn.value ?? ask(api.GET('/api/catalogue')),
+        ask(api.GET('/api/parties/{id}', { params: path })),
+      ])
+      builtIn.value = catalogue
+      return view
     } catch (e) {
       const last = e instanceof NoConnection ? await findSeen(id) : undefined
       if (!last) throw e

@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent, onScopeDispose, ref, watch, type Component } from 'vue'
 import { useDisplay } from 'vuetify'
 import { serverNow } from '@/api/client'
-import type { StepName } from '@/app/router'
+import { STEPS, type StepName } from '@/app/router'
 import EveningLine from '@/eveningline/EveningLine.vue'
 import HouseholdNews from '@/household/HouseholdNews.vue'
 import { useRunningTable } from '@/live/useRunningTable'
@@ -21,15 +21,15 @@ import TopBar from './TopBar.vue'
 /** The frame of a party: the line and the drawn table stay, the worksheet at the right changes with the step. */
 const props = defineProps<{ id: string; step: StepName }>()
 
-const SHEETS: Record<StepName, Component> = {
-  guests: defineAsyncComponent(() => import('./guests/GuestsStep.vue')),
-  pots: defineAsyncComponent(() => import('./pots/PotsStep.vue')),
-  ingredients: defineAsyncComponent(() => import('./ingredients/IngredientsStep.vue')),
-  sauces: defineAsyncComponent(() => import('./sauces/SaucesStep.vue')),
-  shopping: defineAsyncComponent(() => import('./shopping/ShoppingStep.vue')),
-  prep: defineAsyncComponent(() => import('./prep/PrepStep.vue')),
-  table: defineAsyncComponent(() => import('./sequence/TableStep.vue')),
-  afterwards: defineAsyncComponent(() => import('@/afterwards/AfterwardsStep.vue')),
+const SHEETS: Record<StepName, () => Promise<{ default: Component }>> = {
+  guests: () => import('./guests/GuestsStep.vue'),
+  pots: () => import('./pots/PotsStep.vue'),
+  ingredients: () => import('./ingredients/IngredientsStep.vue'),
+  sauces: () => import('./sauces/SaucesStep.vue'),
+  shopping: () => import('./shopping/ShoppingStep.vue'),
+  prep: () => import('./prep/PrepStep.vue'),
+  table: () => import('./sequence/TableStep.vue'),
+  afterwards: () => import('@/afterwards/AfterwardsStep.vue'),
 }
 
 const party = useParty()
@@ -44,7 +44,10 @@ let isLookingElsewhere = false
 watch([now, () => party.plan?.table.now.satDown], ([, satDown]) => {
   if (satDown && !isLookingElsewhere) second.value = Math.floor((serverNow() - Date.parse(satDown)) / 1000)
 })
-const sheet = computed(() => SHEETS[props.step])
+const sheets = Object.fromEntries(STEPS.map((step) => [step, defineAsyncComponent(SHEETS[step])]))
+const sheet = computed(() => sheets[props.step])
+// on its way while the party is, and not only after it
+void SHEETS[props.step]().catch(() => undefined)
 /** What a step shares with the drawn table. */
 const shared = computed(() => {
   if (props.step === 'guests')

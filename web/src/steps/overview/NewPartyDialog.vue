@@ -94,7 +94,14 @@ async function create(): Promise<void> {
             <ChipChoice :options="days" :on="sitDown" @choose="sitDown = $event" />
           </div>
           <v-text-field v-model="sitDown" label="Sitting down" type="datetime-local" />
-          <v-textarea v-model="names" label="Who comes? One name a line" rows="4" autofocus />
+          <v-textarea
+            v-model="names"
+            label="Who comes? One name a line"
+            rows="4"
+            max-rows="9"
+            auto-grow
+            autofocus
+          />
           <div v-if="people.length > 0" class="choice-row" role="group" aria-label="People you know">
             <ChipChoice :options="people" :on="there" @choose="names = withName(names, $event)" />
           </div>
@@ -135,7 +142,9 @@ async function create(): Promise<void> {
 }
 
 .form {
+  flex: 1;
   display: grid;
+  grid-template-rows: 1fr;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);
   gap: 14px 28px;
   overflow: auto;

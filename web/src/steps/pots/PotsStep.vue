@@ -35,13 +35,12 @@ function pick(side: string): void {
   party.edit('swap broths', swapBroths(from, side))
 }
 
-const chosen = computed(() =>
-  brief.value.pots.flatMap((pot) => pot.sides).find((side) => side.id === choosing.value),
-)
+const sides = computed(() => brief.value.pots.flatMap((pot) => pot.sides))
+const chosen = computed(() => sides.value.find((side) => side.id === choosing.value))
 
-function choose(broth: string): void {
+function choose(broth: string, into = choosing.value): void {
   party.edit('change a broth', (draft) => {
-    const side = draft.pots.flatMap((pot) => pot.sides).find((s) => s.id === choosing.value)
+    const side = draft.pots.flatMap((pot) => pot.sides).find((s) => s.id === into)
     if (side) side.broth = broth
   })
 }
@@ -67,9 +66,10 @@ function write(): void {
   dialog.value = 'write'
 }
 
-/** What was written for a side goes into it. */
+/** What was written for a side goes into it; where there is but one side, it was written for that. */
 function taken(broth: string): void {
-  if (chosen.value) choose(broth)
+  const into = chosen.value ?? (sides.value.length === 1 ? sides.value[0] : undefined)
+  if (into) choose(broth, into.id)
   choosing.value = undefined
 }
 

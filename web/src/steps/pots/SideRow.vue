@@ -53,6 +53,7 @@ function acceptSplash(guest: string): void {
       <v-icon :icon="mdiChevronDown" size="22" />
     </button>
     <button
+      v-if="brief.pots.some((other) => other.sides.some(({ id }) => id !== side.id))"
       type="button"
       class="chip"
       :aria-pressed="picked === side.id"
@@ -151,6 +152,21 @@ function acceptSplash(guest: string): void {
 .open {
   grid-column: 1 / -1;
   font-size: 13.5px;
+}
+
+.unsalted {
+  justify-self: start;
+}
+
+/* counted from the end: a single side has nothing to be swapped with */
+@media (min-width: 840px) {
+  .top-up {
+    grid-column: -3;
+  }
+
+  .unsalted {
+    grid-column: -2;
+  }
 }
 
 @media (max-width: 839px) {

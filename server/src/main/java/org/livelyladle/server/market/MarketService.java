@@ -2,11 +2,9 @@ package org.livelyladle.server.market;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -30,7 +28,6 @@ import org.springframework.stereotype.Service;
 /** Compares the market's prices with those of a party and computes what taking them over would do. */
 @Service
 class MarketService {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
     private final Market market;
     private final PartyService parties;
@@ -62,22 +59,26 @@ class MarketService {
                 && edit.prices().deals().equals(brief.prices().deals());
         if (same || reply.asOf().isBefore(asOf)) {
             return new MarketNews(
-                    MarketNews.State.CURRENT, asOf, "The prices of " + DAY.format(asOf) + " still hold.", null, null);
+                    MarketNews.State.CURRENT,
+                    asOf,
+                    "The prices of " + KitchenText.day(asOf) + " still hold.",
+                    null,
+                    null);
         }
         return new MarketNews(
                 MarketNews.State.NEW,
                 asOf,
                 reply.asOf().equals(asOf)
                         ? "The market has other prices today than your list."
-                        : "The market has prices of " + DAY.format(reply.asOf()) + "; yours are of " + DAY.format(asOf)
-                                + ".",
+                        : "The market has prices of " + KitchenText.day(reply.asOf()) + "; yours are of "
+                                + KitchenText.day(asOf) + ".",
                 edit,
                 effect(host, party, brief, edit, reply));
     }
 
     private static MarketNews away(LocalDate asOf, @Nullable String why) {
         return new MarketNews(
-                MarketNews.State.AWAY, asOf, why + " The prices of " + DAY.format(asOf) + " serve.", null, null);
+                MarketNews.State.AWAY, asOf, why + " The prices of " + KitchenText.day(asOf) + " serve.", null, null);
     }
 
     /** The market's goods and hours for shops and ingredients the party knows; what the market does not sell stays. */

@@ -23,6 +23,7 @@ import org.livelyladle.core.household.Keeper;
 import org.livelyladle.core.household.NewParty;
 import org.livelyladle.core.household.PartyStarter;
 import org.livelyladle.core.household.StartingPoint;
+import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.household.HouseholdService;
 import org.livelyladle.server.household.HouseholdView;
@@ -116,7 +117,8 @@ public class PartyService {
                     null,
                     party.id(),
                     "As “" + past.title() + "”",
-                    "The same table and menu; " + (wish.guests().isEmpty() ? "the same guests" : "your guests"),
+                    "Table and menu of " + KitchenText.day(past.sitDown()) + "; "
+                            + (wish.guests().isEmpty() ? "the same guests" : "your guests"),
                     starter.again(household, past, wish, today(wish))));
         }
         return starts;

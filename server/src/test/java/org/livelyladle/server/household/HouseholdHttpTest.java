@@ -131,7 +131,8 @@ class HouseholdHttpTest extends ServerTest {
         assertThat(byStart.at("/USUAL/comesTo/bill").asString()).contains("€");
         assertThat(starts)
                 .anyMatch(start -> start.get("start").isNull()
-                        && start.get("label").asString().startsWith("As “"));
+                        && start.get("label").asString().startsWith("As “")
+                        && start.get("remark").asString().matches("Table and menu of \\w{3} \\d+ \\w{3}; your guests"));
     }
 
     @Test
