@@ -19,6 +19,7 @@ import { clockAfter, clockText, countdown, localMs, nowIn } from '@/ui/time'
 import { newId } from '@/ui/newId'
 import { useAwake } from '@/ui/useAwake'
 import { useChime } from '@/ui/useChime'
+import { useLastSaid } from '@/ui/useLastSaid'
 import { useNow } from '@/ui/useNow'
 import NextOrders from './NextOrders.vue'
 import OrderCard from './OrderCard.vue'
@@ -48,7 +49,6 @@ const { party, brief, plan, from: began } = useOpenParty()
 const { mode, toggle: toggleMode } = useMode()
 const now = useNow(1000)
 const HALF_AN_HOUR = 30 * 60_000
-const TAKE_BACK_FOR = 12_000
 
 useStream(() => party.id)
 useAwake()
@@ -86,8 +86,7 @@ const preloaded = computed(() =>
     .map((drop) => drop.name),
 )
 const talks = ref(false)
-const last = ref<{ ids: string[]; text: string }>()
-let forget: ReturnType<typeof setTimeout> | undefined
+const { last, remember, forget } = useLastSaid()
 
 function nameOf(id: string): string {
   const people = [...brief.value.guests, ...brief.value.cooks]
@@ -100,18 +99,18 @@ type Said = Omit<PartyEvent, 'id' | 'at'>
 function markAll(events: Said[], text: string): void {
   const marked = events.map((event) => ({ event, id: newId() }))
   for (const { event, id } of marked) void party.record(event, id)
-  last.value = { ids: marked.map(({ id }) => id), text }
-  clearTimeout(forget)
-  forget = setTimeout(() => (last.value = undefined), TAKE_BACK_FOR)
+  remember(
+    marked.map(({ id }) => id),
+    text,
+  )
   if (on.value) navigator.vibrate?.(30)
 }
 
 const mark = (event: Said, text: string) => markAll([event], text)
 
 function takeBack(): void {
-  const mistake = last.value
-  last.value = undefined
-  for (const event of mistake?.ids ?? []) void party.record({ type: 'TAKEN_BACK', event })
+  for (const event of last.value?.ids ?? []) void party.record({ type: 'TAKEN_BACK', event })
+  forget()
 }
 
 const dropOf = (cue: Cue) => plan.value.table.drops.find((drop) => drop.id === cue.drop)
@@ -404,12 +403,12 @@ header {
     gap: 10px;
   }
 
-  /* what is to heed and what is to do fill the first screen */
+  /* what is to heed and what is to do fill the first screen, but for what was said last */
   .first {
     display: flex;
     flex-direction: column;
     gap: 10px;
-    min-height: calc(100dvh - 30px);
+    min-height: calc(100dvh - 84px);
   }
 
   header {

@@ -4,6 +4,7 @@ import { serverNow } from '@/api/client'
 import type { Mine, Seat, Turn } from '@/api/types'
 import { done } from '@/live/running'
 import { useAwake } from '@/ui/useAwake'
+import { useLastSaid } from '@/ui/useLastSaid'
 import BeforeTheMeal from './BeforeTheMeal.vue'
 import { DIP_KEY, isForgotten, type Dip } from './dip'
 import DipClock from './DipClock.vue'
@@ -65,19 +66,12 @@ function start(turn: Turn): void {
 
 const slide = () => dip.value && keep({ ...dip.value, since: Date.now(), onPlate: false })
 
-/** What was told last, for a short while, since a thumb slips. */
-const TOLD_MS = 12_000
-const told = ref<{ id: string; text: string }>()
-
-function tell(said: Said, text: string): void {
-  const id = props.phone.say(said)
-  told.value = { id, text }
-  setTimeout(() => told.value?.id === id && (told.value = undefined), TOLD_MS)
-}
+const { last, remember, forget } = useLastSaid()
+const tell = (said: Said, text: string) => remember([props.phone.say(said)], text)
 
 function takeBack(): void {
-  if (told.value) props.phone.say({ type: 'TAKEN_BACK', event: told.value.id })
-  told.value = undefined
+  for (const event of last.value?.ids ?? []) props.phone.say({ type: 'TAKEN_BACK', event })
+  forget()
 }
 
 function taken(turn: Turn, how: 'DONE' | 'LOST' = 'DONE'): void {
@@ -204,8 +198,8 @@ function taken(turn: Turn, how: 'DONE' | 'LOST' = 'DONE'): void {
   </section>
 
   <nav v-if="mine.started" class="bar">
-    <div v-if="told" class="told" role="status">
-      <span>{{ told.text }}</span>
+    <div v-if="last" class="told" role="status">
+      <span>{{ last.text }}</span>
       <button type="button" class="pick" @click="takeBack">Take back</button>
     </div>
     <button type="button" class="big main" @click="saying = true">Tell the table</button>
