@@ -75,3 +75,5 @@ export type GuestAnswer = Schemas['GuestAnswer']
 export type AnswerOffer = Schemas['AnswerOffer']
 export type Invitation = Schemas['InvitationView']
 export type PairedDevice = Schemas['DeviceView']
+/** What is told of a table, before it has its id and its time. */
+export type Said = Omit<PartyEvent, 'id' | 'at'>

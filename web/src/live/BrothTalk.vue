@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { PartyEvent } from '@/api/types'
+import type { Said } from '@/api/types'
 import { sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { broth, CUP_ML, degrees, weight } from '@/ui/units'
@@ -11,7 +11,7 @@ import type { Probe } from './useProbe'
 
 /** What is done to a broth, or measured in it, that the plan cannot know. */
 const props = defineProps<{ probe: Probe }>()
-const emit = defineEmits<{ say: [event: Omit<PartyEvent, 'id' | 'at'>, text: string] }>()
+const emit = defineEmits<{ say: [event: Said, text: string] }>()
 const { brief, plan } = useOpenParty()
 
 const sides = computed(() => sideNames(brief.value, plan.value))

@@ -10,7 +10,7 @@ import {
 import { computed, ref, watch } from 'vue'
 import { serverNow } from '@/api/client'
 import { useMode } from '@/app/useMode'
-import type { Cue, PartyEvent } from '@/api/types'
+import type { Cue, Said } from '@/api/types'
 import { useMinutelyPlan } from '@/party/useMinutelyPlan'
 import { useOpenParty } from '@/party/useOpenParty'
 import SaidNeeds from '@/phones/SaidNeeds.vue'
@@ -21,25 +21,14 @@ import { useAwake } from '@/ui/useAwake'
 import { useChime } from '@/ui/useChime'
 import { useLastSaid } from '@/ui/useLastSaid'
 import { useNow } from '@/ui/useNow'
+import { done, handed, skip } from './marks'
 import NextOrders from './NextOrders.vue'
 import OrderCard from './OrderCard.vue'
 import PotsNow from './PotsNow.vue'
 import TableFoot from './TableFoot.vue'
 import TableTalk from './TableTalk.vue'
 import TableWarnings from './TableWarnings.vue'
-import {
-  cueKey,
-  done,
-  foodAt,
-  handed,
-  minutes,
-  NOT_YET,
-  orders,
-  runOf,
-  secondOf,
-  skip,
-  type Order,
-} from './running'
+import { cueKey, foodAt, minutes, NOT_YET, orders, runOf, secondOf, type Order } from './running'
 import { useProbe } from './useProbe'
 import { useStream } from './useStream'
 
@@ -92,8 +81,6 @@ function nameOf(id: string): string {
   const people = [...brief.value.guests, ...brief.value.cooks]
   return people.find((one) => one.id === id)?.name ?? id
 }
-
-type Said = Omit<PartyEvent, 'id' | 'at'>
 
 /** Records it and says what was marked, so that it can be taken back. */
 function markAll(events: Said[], text: string): void {

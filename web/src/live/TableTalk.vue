@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask, NoConnection, serverNow } from '@/api/client'
-import type { PartyEvent } from '@/api/types'
+import type { Said } from '@/api/types'
 import { sideName, sideNames } from '@/party/sideNames'
 import { useOpenParty } from '@/party/useOpenParty'
 import { weight } from '@/ui/units'
@@ -13,7 +13,7 @@ import type { Probe } from './useProbe'
 /** What people do otherwise: who is full, late or gone, wants more, drops something, pours, gives a speech. */
 const open = defineModel<boolean>({ required: true })
 defineProps<{ run: Run; probe: Probe }>()
-const emit = defineEmits<{ say: [event: Omit<PartyEvent, 'id' | 'at'>, text: string] }>()
+const emit = defineEmits<{ say: [event: Said, text: string] }>()
 const { party, brief, plan, catalogue } = useOpenParty()
 
 const now = computed(() => plan.value.table.now)
@@ -57,7 +57,7 @@ const TABS = [
   { value: 'out', label: 'None left' },
 ] as const
 
-function say(event: Omit<PartyEvent, 'id' | 'at'>, text: string): void {
+function say(event: Said, text: string): void {
   emit('say', event, text)
   open.value = false
   wanting.value = fellInto.value = offer.value = undefined

@@ -1,19 +1,17 @@
 import { expect, it } from 'vitest'
 import type { Cue, PartyEvent, TablePlan } from '@/api/types'
 import { aPlan, drop, stay } from '@/test/data'
+import { done, handed, skip } from './marks'
 import {
   asLiked,
   cueKey,
-  done,
   foodAt,
-  handed,
   helping,
   isLate,
   minutes,
   orders,
   runOf,
   secondOf,
-  skip,
   turns,
   waiting,
   wick,

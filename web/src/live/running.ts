@@ -4,6 +4,7 @@ import type { Brief, Cue, Drop, InPot, PartyEvent, Plan, TablePlan } from '@/api
 import { DONENESSES, labelOf } from '@/party/words'
 import { inBroth, isFished, plateOf, putIn } from '@/table/stays'
 import { longWait } from '@/table/waits'
+import { OWN_EVENT } from './marks'
 
 const SECOND = 1000
 /** What is to be done is shown so much ahead [s]. */
@@ -24,37 +25,6 @@ export interface Run {
   cues: Cue[]
   inPot: InPot[]
 }
-
-/** Cues that an event of its own says to be done; all others are said by what was done where. */
-const OWN_EVENT: Partial<Record<Cue['act'], PartyEvent['type']>> = {
-  PUT_IN: 'PUT_IN',
-  TAKE_OUT: 'TAKEN_OUT',
-  SKIM: 'SKIMMED',
-  SOUP: 'SOUP_SERVED',
-}
-
-type Said = Omit<PartyEvent, 'id' | 'at'>
-
-/** What Done says of a cue. */
-export function done(cue: Cue, drop?: Drop): Said {
-  if (cue.act === 'PUT_IN') return { type: 'PUT_IN', drop: cue.drop, cut: drop?.cut, side: drop?.side }
-  if (cue.act === 'TAKE_OUT') return { type: 'TAKEN_OUT', drop: cue.drop, how: 'DONE' }
-  const type = OWN_EVENT[cue.act]
-  return type ? { type, side: cue.side } : { type: 'CUE_DONE', act: cue.act, side: cue.side }
-}
-
-/** What Skip says of a cue: what is put in is left out, all else counts as seen to. */
-export const skip = (cue: Cue): Said =>
-  cue.act === 'PUT_IN' ? { type: 'SKIPPED', drop: cue.drop } : done(cue)
-
-/** What hands a cue over. */
-export const handed = (cue: Cue, to: string): Said => ({
-  type: 'HANDED',
-  subject: to,
-  act: cue.act,
-  drop: cue.drop,
-  side: cue.side,
-})
 
 export const cueKey = (cue: Cue) => `${cue.act} ${cue.drop ?? cue.side} ${cue.drop ? '' : cue.at}`
 

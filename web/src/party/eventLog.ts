@@ -1,6 +1,6 @@
 import { ref, shallowRef } from 'vue'
 import { api, ask, NoConnection, serverNow } from '@/api/client'
-import type { PartyEvent } from '@/api/types'
+import type { PartyEvent, Said } from '@/api/types'
 import { addEvent, dropEvents, findEvents } from './drafts'
 import { isNotAccepted, RETRY_AFTER_MS, said } from './failures'
 import { onceSoon } from './onceSoon'
@@ -36,7 +36,7 @@ export function eventLog(party: string, arrived: () => Promise<void>) {
   }
 
   /** Records something that happened, under an id by which it can be taken back. It shows once this device has kept it. */
-  async function record(event: Omit<PartyEvent, 'id' | 'at'>, as: string = newId()): Promise<void> {
+  async function record(event: Said, as: string = newId()): Promise<void> {
     trouble.value = ''
     const recorded = { ...event, id: as, at: new Date(serverNow()).toISOString() }
     await addEvent(party, recorded)

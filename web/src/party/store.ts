@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { Brief, Catalogue, PartyEvent, Remedy } from '@/api/types'
+import type { Brief, Catalogue, Remedy, Said } from '@/api/types'
 import { openedParty, type OpenedParty } from './openedParty'
 import { withOwnFood } from './ownFood'
 
@@ -50,7 +50,7 @@ export const useParty = defineStore('party', () => {
     choose: (version: 'mine' | 'theirs') => opened.value?.saver.choose(version),
     refresh: async () => opened.value?.refresh(),
     replan: async () => opened.value?.feed.replan(),
-    record: async (event: Omit<PartyEvent, 'id' | 'at'>, as?: string) => opened.value?.log.record(event, as),
+    record: async (event: Said, as?: string) => opened.value?.log.record(event, as),
     sendEvents: async () => opened.value?.log.send(),
   }
 })

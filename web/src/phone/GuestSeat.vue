@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref } from 'vue'
 import { serverNow } from '@/api/client'
-import type { Mine, Seat, Turn } from '@/api/types'
-import { done } from '@/live/running'
+import type { Mine, Said, Seat, Turn } from '@/api/types'
+import { done } from '@/live/marks'
 import { useAwake } from '@/ui/useAwake'
 import { useLastSaid } from '@/ui/useLastSaid'
 import BeforeTheMeal from './BeforeTheMeal.vue'
@@ -13,7 +13,7 @@ import SideName from './SideName.vue'
 import { allowSound } from './sound'
 import TurnCard from './TurnCard.vue'
 import { notTaken, until, wayOf } from './turns'
-import type { Phone, Said } from './usePhone'
+import type { Phone } from './usePhone'
 
 /** One guest's place: what they may eat now, what comes next, where they may eat from, what to say. */
 const props = defineProps<{ mine: Mine; seat: Seat; phone: Phone }>()

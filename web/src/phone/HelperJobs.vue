@@ -2,7 +2,7 @@
 import { computed, onScopeDispose, ref } from 'vue'
 import { serverNow } from '@/api/client'
 import type { Helper, Mine } from '@/api/types'
-import { done } from '@/live/running'
+import { done } from '@/live/marks'
 import { clockText } from '@/ui/time'
 import { useAwake } from '@/ui/useAwake'
 import { until } from './turns'

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef, onMounted } from 'vue'
-import type { Mine, Need, Seat } from '@/api/types'
+import type { Mine, Need, Said, Seat } from '@/api/types'
 import { NEEDS } from '@/party/words'
 import SideName from './SideName.vue'
-import type { Said } from './usePhone'
 
 /** What a guest can say: full, more, not for me, something fell in, a need nobody knew of. */
 const props = defineProps<{ mine: Mine; seat: Seat; running: boolean }>()

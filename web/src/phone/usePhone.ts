@@ -1,6 +1,6 @@
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 import { api, ask, NoConnection, RequestRefused, serverNow } from '@/api/client'
-import type { GuestAnswer, Mine, PartyEvent } from '@/api/types'
+import type { GuestAnswer, Mine, PartyEvent, Said } from '@/api/types'
 import { newId } from '@/ui/newId'
 import { DIP_KEY } from './dip'
 import { outbox } from './outbox'
@@ -9,8 +9,6 @@ import { outbox } from './outbox'
 const EVERY_MS = 30_000
 const AGAIN_MS = 2000
 const UNAUTHORIZED = 401
-
-export type Said = Omit<PartyEvent, 'id' | 'at'>
 
 /** One phone at the table: its own view, fresh after every sleep, and what it says, sent as soon as it can be. */
 export function usePhone() {
