@@ -26,7 +26,7 @@ import tools.jackson.databind.JsonNode;
 /** The supper runs: what is marked over HTTP shapes the plan of every moment after, and reaches every screen. */
 class LiveHttpTest extends ServerTest {
     private static final Instant SAT_DOWN = Instant.parse("2026-11-28T18:00:00Z");
-    private static final Duration PATIENCE = Duration.ofSeconds(10);
+    private static final Duration PATIENCE = Duration.ofSeconds(60);
 
     @Autowired
     private DemoBriefs demo;

@@ -42,7 +42,15 @@ class MarketTest extends ServerTest {
     }
 
     private Market market() {
-        return new HttpMarket(other.address(), Duration.ofMillis(300), json);
+        return market(Duration.ofSeconds(20));
+    }
+
+    private Market impatient() {
+        return market(Duration.ofMillis(300));
+    }
+
+    private Market market(Duration patience) {
+        return new HttpMarket(other.address(), patience, json);
     }
 
     private String party() throws Exception {
@@ -100,7 +108,7 @@ class MarketTest extends ServerTest {
     @Test
     void aSlowMarketIsGivenUp() {
         other.hanging();
-        assertThatThrownBy(() -> market().prices(DAY))
+        assertThatThrownBy(() -> impatient().prices(DAY))
                 .isInstanceOf(Market.MarketAwayException.class)
                 .hasMessage("The market answers too slowly.");
     }
@@ -109,7 +117,7 @@ class MarketTest extends ServerTest {
     @Test
     void aDrippingMarketIsGivenUp() {
         other.dripping();
-        assertThatThrownBy(() -> market().prices(DAY)).hasMessage("The market answers too slowly.");
+        assertThatThrownBy(() -> impatient().prices(DAY)).hasMessage("The market answers too slowly.");
     }
 
     @Test
