@@ -2,11 +2,9 @@ package org.livelyladle.core.advice;
 
 import java.time.Instant;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -52,7 +50,6 @@ public record LateAdvisor(
         Evening evening,
         PrepInputs inputs,
         Prep prep) {
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
     /** Less is not worth the trouble; memory [min]. */
     private static final int LEAST_GAIN = 3;
 
@@ -104,7 +101,7 @@ public record LateAdvisor(
                 : KitchenText.minutes(-end) + " before sitting down";
         return new LateRemedy(
                 Remedy.of(label, edit),
-                "All done at " + CLOCK.format(readyAt) + ", " + left + ".",
+                "All done at " + KitchenText.clock(readyAt) + ", " + left + ".",
                 readyAt,
                 late - end,
                 end <= 0);
@@ -242,7 +239,7 @@ public record LateAdvisor(
         LocalDateTime sitDown = PrepClock.of(brief).local(minutes);
         return weighed(
                 late,
-                "Sit down " + KitchenText.minutes(minutes) + " later, at " + CLOCK.format(sitDown),
+                "Sit down " + KitchenText.minutes(minutes) + " later, at " + KitchenText.clock(sitDown),
                 new BriefEdit.SitAt(sitDown),
                 inputs);
     }

@@ -17,6 +17,8 @@ import tech.units.indriya.unit.Units;
  */
 public final class KitchenText {
     /** A unit as printed in a table, to so many digits, is still one of it. */
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
+
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
     private static final double ONE = 1 - 1e-6;
@@ -121,6 +123,11 @@ public final class KitchenText {
 
     public static String drops(long count) {
         return count + (count == 1 ? " drop" : " drops");
+    }
+
+    /** @return "19:05" */
+    public static String clock(TemporalAccessor when) {
+        return CLOCK.format(when);
     }
 
     /** @return "Sat 28 Nov" */

@@ -7,7 +7,6 @@ import org.livelyladle.core.measure.KitchenText;
 
 /** Says why a task stands where it stands. */
 record Reasons(Scheduled plan, Links links) {
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
 
     String of(int i) {
@@ -70,6 +69,6 @@ record Reasons(Scheduled plan, Links links) {
     String time(int minute) {
         LocalDateTime local = plan.clock().local(minute);
         boolean same = local.toLocalDate().equals(plan.brief().sitDown().toLocalDate());
-        return (same ? CLOCK : DAY).format(local);
+        return same ? KitchenText.clock(local) : DAY.format(local);
     }
 }

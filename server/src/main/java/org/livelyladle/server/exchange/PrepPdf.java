@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.livelyladle.core.brief.Brief;
+import org.livelyladle.core.measure.KitchenText;
 import org.livelyladle.core.prep.Prep;
 import org.livelyladle.core.prep.PrepTask;
 
 /** A sheet for each cook: what, how much, with what, when, in the order of starting, with boxes to tick. */
 final class PrepPdf {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
 
     private PrepPdf() {}
 
@@ -37,8 +37,9 @@ final class PrepPdf {
         body.element(
                 "p",
                 "quiet",
-                brief.title() + ", sitting down " + DAY.format(brief.sitDown()) + " at " + CLOCK.format(brief.sitDown())
-                        + ". " + cook.hands().text() + " of work.");
+                brief.title() + ", sitting down " + DAY.format(brief.sitDown()) + " at "
+                        + KitchenText.clock(brief.sitDown()) + ". "
+                        + cook.hands().text() + " of work.");
         List<PrepTask> tasks = prep.tasks().stream()
                 .filter(task -> cook.cook().equals(task.cook()))
                 .toList();
@@ -54,7 +55,7 @@ final class PrepPdf {
     private static void task(PrepTask task, Html body) {
         body.open("tr").open("td", task.state() == PrepTask.State.DONE ? "box done" : "box");
         body.element("span", "").close("td");
-        body.element("td", "right", CLOCK.format(task.startsAt()));
+        body.element("td", "right", KitchenText.clock(task.startsAt()));
         body.open("td").element("strong", task.what());
         if (!task.caution().isEmpty()) {
             body.open("br/").element("span", "quiet", "! " + task.caution());

@@ -23,7 +23,6 @@ import org.livelyladle.core.table.Cue;
 /** The table on paper: a card of cues for each minder, and a small card for each guest. */
 final class TablePdf {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
 
     private final Brief brief;
     private final Plan plan;
@@ -167,7 +166,7 @@ final class TablePdf {
     }
 
     private String clock(int second) {
-        return CLOCK.format(brief.sitDown().plusSeconds(second));
+        return KitchenText.clock(brief.sitDown().plusSeconds(second));
     }
 
     private static void breakBefore(boolean next, Html body) {
