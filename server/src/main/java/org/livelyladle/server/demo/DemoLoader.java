@@ -5,15 +5,17 @@ import java.time.LocalDate;
 import org.livelyladle.server.access.LocalHost;
 import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.party.PartyService;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
-/** Loads the demo parties on the first start of a household; deleted ones do not come back. */
+/**
+ * Loads the demo parties on the first start of a household, before anybody can ask for its parties; deleted ones do not
+ * come back.
+ */
 @Component
 @ConditionalOnProperty("ladle.demo")
-class DemoLoader implements ApplicationRunner {
+class DemoLoader implements SmartInitializingSingleton {
     private final LocalHost localHost;
     private final PartyService parties;
     private final DemoBriefs briefs;
@@ -30,7 +32,7 @@ class DemoLoader implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments args) {
+    public void afterSingletonsInstantiated() {
         SignedIn host = localHost.signIn();
         if (!markers.existsById(host.household())) {
             briefs.load(LocalDate.now(clock)).forEach(brief -> parties.store(host, brief));

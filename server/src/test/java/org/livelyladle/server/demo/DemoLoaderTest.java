@@ -22,7 +22,6 @@ import org.livelyladle.server.access.SignedIn;
 import org.livelyladle.server.household.PriceList;
 import org.livelyladle.server.party.PartyService;
 import org.livelyladle.server.web.JsonConfig;
-import org.springframework.boot.DefaultApplicationArguments;
 
 class DemoLoaderTest {
     private final SignedIn host = new SignedIn(UUID.randomUUID(), UUID.randomUUID(), "Host");
@@ -34,7 +33,7 @@ class DemoLoaderTest {
 
     private void run() {
         when(localHost.signIn()).thenReturn(host);
-        new DemoLoader(localHost, parties, briefs, markers, clock).run(new DefaultApplicationArguments());
+        new DemoLoader(localHost, parties, briefs, markers, clock).afterSingletonsInstantiated();
     }
 
     @Test
