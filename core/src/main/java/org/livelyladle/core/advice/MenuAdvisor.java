@@ -119,8 +119,8 @@ public final class MenuAdvisor {
                 best(isOf(category))
                         .ifPresent(cut -> suggestions.add(add(
                                 "category." + category,
-                                "Nothing from " + category.label() + " is on the menu; " + eaters(cut) + " of "
-                                        + brief.guests().size() + " may eat "
+                                (menu.isEmpty() ? "" : "Nothing from " + category.label() + " is on the menu; ")
+                                        + eaters(cut) + " of " + brief.guests().size() + " may eat "
                                         + KitchenText.lower(
                                                 catalogue.ingredientOf(cut).name()) + ".",
                                 cut)));

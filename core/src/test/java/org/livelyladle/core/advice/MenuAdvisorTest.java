@@ -60,6 +60,16 @@ class MenuAdvisorTest {
     }
 
     @Test
+    void anEmptyMenuIsNotToldKindByKind() {
+        briefs.menu.clear();
+
+        assertThat(suggestions(briefs.build()))
+                .filteredOn(suggestion -> suggestion.id().startsWith("category."))
+                .hasSizeGreaterThan(1)
+                .allSatisfy(suggestion -> assertThat(suggestion.text()).matches("2 of 2 may eat [a-z -]+\\."));
+    }
+
+    @Test
     void aVeganWithLittleToEatGetsMoreOfAKindThatIsMissing() {
         briefs.menu.clear();
         briefs.menu.addAll(
