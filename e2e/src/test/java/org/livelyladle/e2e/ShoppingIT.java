@@ -114,6 +114,7 @@ class ShoppingIT extends BrowserTest {
         box("Wolfberries").click();
         assertThat(box("Wolfberries")).isChecked();
         box("Glass noodles").click();
+        assertThat(box("Glass noodles")).isChecked();
         assertThat(phone.locator("footer")).containsText("No connection");
         phone.reload();
         assertThat(box("Glass noodles")).isChecked();
