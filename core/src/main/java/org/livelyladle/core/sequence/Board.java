@@ -34,6 +34,8 @@ final class Board {
     private final List<Meal> meals = new ArrayList<>();
     private final List<Meal> mealsById;
     private final Emphasis emphasis;
+    private final Wishes wishes;
+    private final Aims aims;
     private final Cues cues;
     private final Moments moments;
     private final Hands hands;
@@ -46,6 +48,8 @@ final class Board {
         this.sides =
                 brief.sides().stream().sorted(Comparator.comparing(Side::id)).toList();
         this.emphasis = brief.emphasis();
+        this.aims = Aims.soughtFor(brief);
+        this.wishes = new Wishes(brief.guests().size());
         this.mealSeconds = brief.mealMinutes() * 60;
         this.tempo = EatenShare.of(brief.tempo());
         this.cues = new Cues(mealSeconds, minders, brief.emphasis());
@@ -64,7 +68,9 @@ final class Board {
             Presence there = Presence.of(guest, mealSeconds);
             guestPlaces.put(guest.id(), guestPlaces.size());
             meals.add(new Meal(
-                    aimed.computeIfAbsent(there, when -> new AimedShare(when, tempo)), 1 / guest.eatsGramsPerSecond()));
+                    aimed.computeIfAbsent(there, when -> new AimedShare(when, tempo)),
+                    wishes,
+                    1 / guest.eatsGramsPerSecond()));
         }
         mealsById = guestPlaces.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
@@ -101,6 +107,19 @@ final class Board {
     /** What the evenings of all cost, and what there is to do in them. */
     double cost() {
         return mealsById.stream().mapToDouble(Meal::cost).sum() + cues.cost();
+    }
+
+    /** What the busiest has to do for others. */
+    Cues.Most mostToDo() {
+        return cues.most();
+    }
+
+    Aims aims() {
+        return aims;
+    }
+
+    Wishes wishes() {
+        return wishes;
     }
 
     Emphasis emphasis() {

@@ -9,6 +9,7 @@ import org.livelyladle.core.brief.Emphasis;
  * in two minutes are too many for one pair of hands.
  */
 final class Cues {
+    private static final double SECONDS_OF_A_MINUTE = 60;
     private static final int BIN_SECONDS = 20;
     /** So many hold any two minutes, wherever they begin. */
     private static final int BINS_OF_TWO_MINUTES = 7;
@@ -18,9 +19,9 @@ final class Cues {
      * What each action too many, squared, counts in each two minutes that hold it, where an action counts 1; and what an
      * action counts against waits; memory.
      */
-    private static final int TOO_MANY = 12;
+    private static final int TOO_MANY = 16;
 
-    private static final double EACH = 1.75 / BINS_OF_TWO_MINUTES;
+    private static final double EACH = 2.4 / BINS_OF_TWO_MINUTES;
     /** Both count so many times as much where calm is wanted, and so many times less where short waits are; memory. */
     private static final double EMPHASIS = 8;
 
@@ -31,6 +32,7 @@ final class Cues {
     private final Minders minders;
     private final int bins;
     private final double weight;
+    private final int mealSeconds;
 
     Cues(int mealSeconds, Minders minders, Emphasis emphasis) {
         this.weight = EACH
@@ -41,6 +43,7 @@ final class Cues {
                 };
         this.bins = mealSeconds / BIN_SECONDS + 2;
         this.minders = minders;
+        this.mealSeconds = mealSeconds;
     }
 
     /**
@@ -103,6 +106,23 @@ final class Cues {
             }
         }
         return weight * cost;
+    }
+
+    /** What the busiest does altogether, a minute of the evening, and at most in two minutes. */
+    record Most(double aMinute, int inTwoMinutes) {}
+
+    Most most() {
+        double all = 0;
+        int most = 0;
+        for (int[] spans : byMinder.values()) {
+            int sum = 0;
+            for (int actions : spans) {
+                sum += actions;
+                most = Math.max(most, actions);
+            }
+            all = Math.max(all, sum / (double) BINS_OF_TWO_MINUTES);
+        }
+        return new Most(all * SECONDS_OF_A_MINUTE / mealSeconds, most);
     }
 
     private static int cost(int actions) {

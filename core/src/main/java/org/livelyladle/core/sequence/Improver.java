@@ -52,6 +52,7 @@ final class Improver {
 
     private List<Placing> free() {
         board.tie();
+        board.wishes().among(board.placed().size());
         return board.placed().stream()
                 .filter(placing -> !placing.fixed && !placing.batch.place().settled())
                 .sorted(Placing.IN_ORDER)

@@ -9,6 +9,7 @@ final class Meal {
     private static final double[] NO_GRAMS = {};
 
     private final AimedShare aimed;
+    private final Wishes wishes;
     /** How long a gram is eaten [s/g]. */
     private final double perGram;
 
@@ -18,6 +19,8 @@ final class Meal {
     private int changes;
     /** Bites there are to be, those too that have no time at the moment. */
     private int expected;
+    /** How much they are [g]. */
+    private double food;
     /** Bites that have a time, in order of it [s from sitting down], how much each is [g] and of what. */
     private int size;
 
@@ -27,15 +30,18 @@ final class Meal {
 
     private double cost;
     private int costVersion = -1;
+    private int costWishes = -1;
 
-    Meal(AimedShare aimed, double perGram) {
+    Meal(AimedShare aimed, Wishes wishes, double perGram) {
         this.aimed = aimed;
+        this.wishes = wishes;
         this.perGram = perGram;
     }
 
     /** There is room for the bites of one more batch. */
     void expect(Placing placing, int eater) {
         expected += placing.biteAt[eater].length;
+        food += grams(placing, eater);
         if (expected > at.length) {
             at = Arrays.copyOf(at, expected);
             grams = Arrays.copyOf(grams, expected);
@@ -46,7 +52,12 @@ final class Meal {
     /** There is no such batch any more, and it has no time. */
     void forget(Placing placing, int eater) {
         expected -= placing.biteAt[eater].length;
+        food -= grams(placing, eater);
         changes++;
+    }
+
+    private static double grams(Placing placing, int eater) {
+        return Arrays.stream(placing.biteGrams[eater]).sum();
     }
 
     /**
@@ -101,7 +112,7 @@ final class Meal {
                 restGrams[count++] = grams[i];
             }
         }
-        return new MealWithout(aimed, perGram, expected, count, rest, restGrams);
+        return new MealWithout(aimed, wishes, perGram, expected, food, count, rest, restGrams);
     }
 
     double weight() {
@@ -126,11 +137,48 @@ final class Meal {
         }
     }
 
-    Wait longestWait() {
+    /** From coming to the first bite [s]. */
+    double firstBite() {
+        return size == 0 ? 0 : Math.max(0, at[0] - aimed.arrival());
+    }
+
+    boolean isEmpty() {
+        return size == 0;
+    }
+
+    /** Mean distance of what is eaten from what should be by then, over all that is eaten [1]. */
+    double unevenness() {
+        double all = all();
+        double eaten = 0;
+        double away = 0;
+        for (int i = 0; i < size; i++) {
+            away += grams[i] * Math.abs((eaten + grams[i] / 2) / all - aimed.by(at[i]));
+            eaten += grams[i];
+        }
+        return away / all;
+    }
+
+    /** The most that lies in the bowl at once, eaten as fast as the guest eats [g]. */
+    double fullestBowl() {
+        double empty = aimed.arrival();
+        double most = 0;
+        for (int i = 0; i < size; i++) {
+            empty = Math.max(empty, at[i]) + grams[i] * perGram;
+            most = Math.max(most, (empty - at[i]) / perGram);
+        }
+        return most;
+    }
+
+    private double all() {
         double all = 0;
         for (int i = 0; i < size; i++) {
             all += grams[i];
         }
+        return all;
+    }
+
+    Wait longestWait() {
+        double all = all();
         double eaten = 0;
         double empty = aimed.arrival();
         double from = empty;
@@ -148,9 +196,10 @@ final class Meal {
 
     /** How good it is as it stands, by its weight. */
     double cost() {
-        if (costVersion != changes) {
+        if (costVersion != changes || costWishes != wishes.version()) {
             cost = weight * without(null).cost(NOTHING, NO_GRAMS, 0, Double.MAX_VALUE);
             costVersion = changes;
+            costWishes = wishes.version();
         }
         return cost;
     }

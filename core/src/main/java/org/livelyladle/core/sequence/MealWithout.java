@@ -2,41 +2,48 @@ package org.livelyladle.core.sequence;
 
 /**
  * How good a guest's evening is with one more batch at some time: the eighth powers of the waits with an empty bowl, each
- * against the longest there should be, so that the worst decides; and the mean squared distance of what is eaten from the tempo. All else the
- * guest eats is summed up beforehand, so that a time costs no more than the bites of the batch.
+ * against the longest there should be, so that the worst decides; the fourth powers of what waits in the bowl; and the mean
+ * squared distance of what is eaten from the tempo. All else the guest eats is summed up beforehand, so that a time costs no more than the bites of the batch.
  */
 final class MealWithout {
     /** A wait as long as this is as long as it should get [s]; who has few bites waits as long as if they came evenly. */
     private static final double WAIT_AIM_S = 240;
+    /** What a wait that is as long as it should get counts; memory. */
+    private static final double WAIT_WEIGHT = 6;
     /** A wait for the very first bite counts as so many times its length; memory. */
     private static final double FIRST_BITE_WEIGHT = 5;
     /** Once so much is eaten [1] a wait hurts less, and so does the wait to the finish. */
     static final double NEARLY_ALL = 0.9;
 
     private static final double LATE_WAIT_WEIGHT = 0.5;
-    private static final double LATE_COUNTS = eighth(LATE_WAIT_WEIGHT);
+    private static final double LATE_COUNTS = StrictMath.pow(LATE_WAIT_WEIGHT, 8);
     /** Bites are looked up by stretches of the evening so long [s]. */
     private static final int STRETCH = 256;
-    /** What the mean squared distance from the tempo counts against waits; memory. */
-    private static final double TEMPO_WEIGHT = 150;
+    /** As much as should wait in a bowl at most [g]; who has too little time to eat has more. */
+    private static final double BOWL_AIM_G = 90;
 
     /** Where each sum is among those of so many first bites. */
     private static final int EATEN = 0;
 
     private static final int WAITS = 1;
-    private static final int GC = 2;
-    private static final int GCC = 3;
-    private static final int GA = 4;
-    private static final int GCA = 5;
-    private static final int GAA = 6;
-    private static final int SUMS = 7;
+    private static final int BOWLS = 2;
+    private static final int GC = 3;
+    private static final int GCC = 4;
+    private static final int GA = 5;
+    private static final int GCA = 6;
+    private static final int GAA = 7;
+    private static final int SUMS = 8;
 
     private final AimedShare aimed;
+    private final Wishes wishes;
     private final double aim;
+    /** How long it takes to eat as much as should be in the bowl at most [s]. */
+    private final double bowlAim;
+
     private final int size;
     /** Bites in order of time [s from sitting down]. */
     private final int[] at;
-    /** When each bite is eaten, whatever else is in the bowl [s from sitting down]. */
+    /** When the bowl is empty after each bite, if no other came [s from sitting down]. */
     private final double[] emptyAt;
     /** How long a gram is eaten [s/g]. */
     private final double perGram;
@@ -54,15 +61,27 @@ final class MealWithout {
     /**
      * @param perGram how long a gram is eaten [s/g]
      * @param bites of the whole evening, those of the batch that is left out too
+     * @param food of the whole evening as well [g]
      * @param size so many times and grams count
      */
-    MealWithout(AimedShare aimed, double perGram, int bites, int size, int[] at, double[] grams) {
+    MealWithout(
+            AimedShare aimed,
+            Wishes wishes,
+            double perGram,
+            int bites,
+            double food,
+            int size,
+            int[] at,
+            double[] grams) {
         this.aimed = aimed;
+        this.wishes = wishes;
         this.aim = Math.max(WAIT_AIM_S, (aimed.finish() - aimed.arrival()) / (double) Math.max(1, bites));
         this.size = size;
         this.at = at;
         this.perGram = perGram;
+        this.bowlAim = Math.max(BOWL_AIM_G * perGram, food * perGram - (aimed.finish() - aimed.arrival()));
         emptyAt = new double[size];
+        double empty = aimed.arrival();
         sums = new double[SUMS * (size + 1)];
         for (int i = 0; i < size; i++) {
             int now = SUMS * i;
@@ -71,8 +90,10 @@ final class MealWithout {
             double c = sums[now + EATEN] + g / 2;
             double a = aimed.by(at[i]);
             sums[then + EATEN] = sums[now + EATEN] + g;
-            sums[then + WAITS] = sums[now + WAITS] + (i == 0 ? 0 : eighth(Math.max(0, at[i] - emptyAt[i - 1]) / aim));
-            emptyAt[i] = at[i] + g * perGram;
+            sums[then + WAITS] = sums[now + WAITS] + (i == 0 ? 0 : counts(Math.max(0, at[i] - empty) / aim));
+            empty = Math.max(empty, at[i]) + g * perGram;
+            emptyAt[i] = empty;
+            sums[then + BOWLS] = sums[now + BOWLS] + bowl(empty - at[i]);
             sums[then + GC] = sums[now + GC] + g * c;
             sums[then + GCC] = sums[now + GCC] + g * c * c;
             sums[then + GA] = sums[now + GA] + g * a;
@@ -108,11 +129,21 @@ final class MealWithout {
             int until =
                     j < bites.length ? firstFrom(from + bites[j], j == 0 ? sureBefore(from + bites[0]) : next) : size;
             if (until > next) {
-                waited += wait(at[next] - empty, next + j == 0, sums[SUMS * next + EATEN] + eaten, all)
-                        + between(next, until, eaten, all);
                 uneven += unevenness(next, until, eaten, all);
-                empty = emptyAt[until - 1];
-                next = until;
+                // as long as the bowl is not empty of the batch there is no wait, and more lies in it
+                while (next < until && empty > at[next]) {
+                    empty += emptyingOf(next);
+                    waited += bowl(empty - at[next]);
+                    next++;
+                }
+                if (next < until) {
+                    waited += wait(at[next] - empty, next + j == 0, sums[SUMS * next + EATEN] + eaten, all)
+                            + between(next, until, eaten, all)
+                            + sums[SUMS * until + BOWLS]
+                            - sums[SUMS * next + BOWLS];
+                    empty = emptyAt[until - 1];
+                    next = until;
+                }
             }
             if (j < bites.length) {
                 int bite = from + bites[j];
@@ -120,14 +151,15 @@ final class MealWithout {
                 double away = (sums[SUMS * next + EATEN] + eaten + grams[j] / 2) / all - aimed.by(bite);
                 uneven += grams[j] * away * away;
                 eaten += grams[j];
-                empty = bite + grams[j] * perGram;
+                empty = Math.max(empty, bite) + grams[j] * perGram;
+                waited += bowl(empty - bite);
             }
             if (waited > enough) {
                 return Double.POSITIVE_INFINITY;
             }
         }
-        waited += LATE_COUNTS * eighth(Math.max(0, aimed.finish() - empty) / aim);
-        return all == 0 ? waited : waited + TEMPO_WEIGHT * uneven / all;
+        waited += LATE_COUNTS * counts(Math.max(0, aimed.finish() - empty) / aim);
+        return all == 0 ? waited : waited + wishes.tempo() * uneven / all;
     }
 
     /** Not after the first bite that is not before a moment. */
@@ -144,11 +176,27 @@ final class MealWithout {
         return place;
     }
 
+    /** How long the bite before which so much is eaten is eaten itself [s]. */
+    private double emptyingOf(int bite) {
+        return (sums[SUMS * (bite + 1) + EATEN] - sums[SUMS * bite + EATEN]) * perGram;
+    }
+
+    /**
+     * What it counts that so much lies in the bowl.
+     *
+     * @param seconds until it is eaten
+     */
+    private double bowl(double seconds) {
+        double full = seconds / bowlAim;
+        double square = full * full;
+        return wishes.bowl() * square * square;
+    }
+
     private double wait(double seconds, boolean first, double eaten, double all) {
         if (first) {
-            return eighth(FIRST_BITE_WEIGHT * seconds / WAIT_AIM_S);
+            return counts(FIRST_BITE_WEIGHT * seconds / WAIT_AIM_S);
         }
-        double wait = eighth(Math.max(0, seconds) / aim);
+        double wait = counts(Math.max(0, seconds) / aim);
         return eaten > NEARLY_ALL * all ? LATE_COUNTS * wait : wait;
     }
 
@@ -181,9 +229,10 @@ final class MealWithout {
         return (gcc + 2 * eaten * gc + eaten * eaten * g) / (all * all) - 2 * (gca + eaten * ga) / all + gaa;
     }
 
-    private static double eighth(double x) {
-        double square = x * x;
+    /** What a wait counts that is so many times as long as it should get. */
+    private static double counts(double times) {
+        double square = times * times;
         double fourth = square * square;
-        return fourth * fourth;
+        return WAIT_WEIGHT * fourth * fourth;
     }
 }

@@ -18,9 +18,6 @@ final class Mover {
     /** On the finer grid moments are looked for this many steps around. */
     private static final int STEPS_AROUND = 8;
 
-    /** What a batch's squared distance from its place in the order counts a guest, for ten minutes; memory. */
-    private static final double ORDER_WEIGHT = 0.4;
-
     /** The same of its distance from what it is eaten with; memory. */
     private static final double TIE_WEIGHT = 2.4;
 
@@ -66,14 +63,14 @@ final class Mover {
     }
 
     /** How far a batch is from its place in the order, or from what it is eaten with. */
-    static double order(Placing placing) {
+    double order(Placing placing) {
         return order(placing, placing.counted());
     }
 
-    private static double order(Placing placing, int counted) {
+    private double order(Placing placing, int counted) {
         double weight = placing.batch.place().weight();
         if (placing.partners.length == 0) {
-            return ORDER_WEIGHT * weight * squared(counted - placing.ideal) * placing.eaters.length;
+            return board.wishes().order() * weight * squared(counted - placing.ideal);
         }
         double order = 0;
         for (Placing[] partners : placing.partners) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
@@ -21,7 +22,7 @@ class MealWithoutTest {
 
     private record Bite(int at, double grams) {}
 
-    /** The same, bite after bite as it is said: waits with an empty bowl against 240 seconds or what so few bites take, what is eaten against the tempo. */
+    /** The same, bite after bite as it is said: waits with an empty bowl against 240 seconds or what so few bites take, what waits in the bowl against 90 g, what is eaten against the tempo. */
     private static double slowly(List<Bite> bites) {
         double aim = Math.max(240, (FINISH - ARRIVAL) / (double) bites.size());
         List<Bite> sorted = new ArrayList<>(bites);
@@ -33,14 +34,17 @@ class MealWithoutTest {
         for (int i = 0; i < sorted.size(); i++) {
             Bite bite = sorted.get(i);
             double weight = i == 0 ? 5 * aim / 240 : eaten > 0.9 * all ? 0.5 : 1;
-            cost += StrictMath.pow(weight * Math.max(0, bite.at() - empty) / aim, 8);
+            cost += 6 * StrictMath.pow(weight * Math.max(0, bite.at() - empty) / aim, 8);
             double away = (eaten + bite.grams() / 2) / all
                     - TEMPO.eatenBy((bite.at() - ARRIVAL) / (double) (FINISH - ARRIVAL));
-            cost += 150 * bite.grams() / all * away * away;
+            cost += 2800 * bite.grams() / all * away * away;
             eaten += bite.grams();
-            empty = bite.at() + bite.grams() * PER_GRAM;
+            empty = Math.max(empty, bite.at()) + bite.grams() * PER_GRAM;
+            cost += 5
+                    * StrictMath.pow(
+                            (empty - bite.at()) / Math.max(90 * PER_GRAM, all * PER_GRAM - (FINISH - ARRIVAL)), 4);
         }
-        return cost + StrictMath.pow(0.5 * Math.max(0, FINISH - empty) / aim, 8);
+        return cost + 6 * StrictMath.pow(0.5 * Math.max(0, FINISH - empty) / aim, 8);
     }
 
     @ParameterizedTest
@@ -61,8 +65,11 @@ class MealWithoutTest {
         }
         MealWithout meal = new MealWithout(
                 new AimedShare(new Presence(ARRIVAL, FINISH), TEMPO),
+                new Wishes(1),
                 PER_GRAM,
                 rest.size() + count,
+                rest.stream().mapToDouble(Bite::grams).sum()
+                        + Arrays.stream(grams).sum(),
                 rest.size(),
                 rest.stream().mapToInt(Bite::at).toArray(),
                 rest.stream().mapToDouble(Bite::grams).toArray());
