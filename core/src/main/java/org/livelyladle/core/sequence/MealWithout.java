@@ -9,7 +9,7 @@ final class MealWithout {
     /** A wait as long as this is as long as it should get [s]; who has few bites waits as long as if they came evenly. */
     private static final double WAIT_AIM_S = 240;
     /** What a wait that is as long as it should get counts; memory. */
-    private static final double WAIT_WEIGHT = 6;
+    private static final double WAIT_WEIGHT = 4;
     /** A wait for the very first bite counts as so many times its length; memory. */
     private static final double FIRST_BITE_WEIGHT = 5;
     /** Once so much is eaten [1] a wait hurts less, and so does the wait to the finish. */

@@ -18,8 +18,8 @@ final class Mover {
     /** On the finer grid moments are looked for this many steps around. */
     private static final int STEPS_AROUND = 8;
 
-    /** The same of its distance from what it is eaten with; memory. */
-    private static final double TIE_WEIGHT = 2.4;
+    /** What is eaten with something should be so many times as near to that as others to their place; memory. */
+    private static final double TIE_TIMES = 6;
 
     private static final double TEN_MINUTES = 600;
     /** What has a strict place is moved no further from it [s]; memory. */
@@ -68,15 +68,15 @@ final class Mover {
     }
 
     private double order(Placing placing, int counted) {
-        double weight = placing.batch.place().weight();
+        double weight = board.wishes().order() * placing.batch.place().weight();
         if (placing.partners.length == 0) {
-            return board.wishes().order() * weight * squared(counted - placing.ideal);
+            return weight * squared(counted - placing.ideal);
         }
         double order = 0;
         for (Placing[] partners : placing.partners) {
             order += squared(secondsTo(partners, counted + placing.offset, counted - placing.ideal));
         }
-        return TIE_WEIGHT * weight * order;
+        return TIE_TIMES * weight * order / placing.partners.length;
     }
 
     private static double squared(int seconds) {

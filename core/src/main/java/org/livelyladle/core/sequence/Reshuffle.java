@@ -21,7 +21,7 @@ import org.livelyladle.core.sequence.Rebatching.Change;
  * in J. Christiaens and G. Vanden Berghe, Slack induction by string removals for vehicle routing problems, 2020.
  */
 final class Reshuffle {
-    private static final long SEED = 8;
+    private static final long SEED = 5;
     /** Reshuffles for each batch there is. */
     private static final int FOR_EACH = 8;
     /** Evenings looked at at most. */
@@ -42,7 +42,7 @@ final class Reshuffle {
     private static final double COUNTS = 4;
 
     private static final int WEIGHINGS = 10;
-    private static final double MOST_COUNTS = 1000;
+    private static final double MOST_COUNTS = 64;
 
     /** So often it is tried to put the same food in otherwise: one time in so many. */
     private static final int OTHERWISE_ONE_IN = 4;

@@ -12,45 +12,47 @@ final class Wishes {
     /** What each bite counts when the bowl is as full as it should be at most. */
     private static final double BOWL = 5;
     /** What ten minutes, squared, from the place in the order count, averaged over the batches. */
-    private static final double ORDER = 160;
+    private static final double ORDER = 320;
 
     /** What is missed counts so many times as much each time it is looked at, and what is met so many times less. */
     private static final double MORE = 1.6;
-    /** But never so many times as much, or less, as at first. */
+    /** But never so many times as much, or less, as at first; the order is the host's word and never counts less. */
     private static final double LIMIT = 4;
     /** What is below this share of its aim is met with room to spare [1]. */
     private static final double TO_SPARE = 0.8;
 
     private static final class Wish {
-        private final double usual;
+        private final double least;
+        private final double most;
         private double weight;
 
-        private Wish(double usual) {
-            this.usual = usual;
+        private Wish(double usual, double lower) {
+            this.least = usual / lower;
+            this.most = usual * LIMIT;
             this.weight = usual;
         }
 
         private void heed(double value, double aim) {
             if (value > aim) {
-                weight = Math.min(usual * LIMIT, weight * MORE);
+                weight = Math.min(most, weight * MORE);
             } else if (value < TO_SPARE * aim) {
-                weight = Math.max(usual / LIMIT, weight / MORE);
+                weight = Math.max(least, weight / MORE);
             }
         }
     }
 
     private final Wish tempo;
-    private final Wish bowl = new Wish(BOWL);
-    private Wish order = new Wish(ORDER);
+    private final Wish bowl = new Wish(BOWL, LIMIT);
+    private Wish order = new Wish(ORDER, 1);
     private int version;
 
     Wishes(int guests) {
-        this.tempo = new Wish(TEMPO / Math.max(1, guests));
+        this.tempo = new Wish(TEMPO / Math.max(1, guests), LIMIT);
     }
 
     /** There are so many batches to have a place in the order. */
     void among(int batches) {
-        order = new Wish(ORDER / Math.max(1, batches));
+        order = new Wish(ORDER / Math.max(1, batches), 1);
     }
 
     /** What is missed counts for more from now on. */

@@ -34,7 +34,7 @@ class MealWithoutTest {
         for (int i = 0; i < sorted.size(); i++) {
             Bite bite = sorted.get(i);
             double weight = i == 0 ? 5 * aim / 240 : eaten > 0.9 * all ? 0.5 : 1;
-            cost += 6 * StrictMath.pow(weight * Math.max(0, bite.at() - empty) / aim, 8);
+            cost += 4 * StrictMath.pow(weight * Math.max(0, bite.at() - empty) / aim, 8);
             double away = (eaten + bite.grams() / 2) / all
                     - TEMPO.eatenBy((bite.at() - ARRIVAL) / (double) (FINISH - ARRIVAL));
             cost += 2800 * bite.grams() / all * away * away;
@@ -44,7 +44,7 @@ class MealWithoutTest {
                     * StrictMath.pow(
                             (empty - bite.at()) / Math.max(90 * PER_GRAM, all * PER_GRAM - (FINISH - ARRIVAL)), 4);
         }
-        return cost + 6 * StrictMath.pow(0.5 * Math.max(0, FINISH - empty) / aim, 8);
+        return cost + 4 * StrictMath.pow(0.5 * Math.max(0, FINISH - empty) / aim, 8);
     }
 
     @ParameterizedTest
