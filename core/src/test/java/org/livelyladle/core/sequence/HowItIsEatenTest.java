@@ -152,7 +152,10 @@ class HowItIsEatenTest {
         serve(CARROT, item -> Records.with(item, "eatenLast", true));
         TablePlan table = table();
 
-        assertThat(Eaten.at(table, CARROT)).isGreaterThan(0.6).isGreaterThan(usual);
+        assertThat(Eaten.at(table, CARROT)).isGreaterThan(usual);
+        assertThat(table.drops().stream().map(Drop::cut).distinct())
+                .filteredOn(cut -> !List.of(CARROT, UDON).contains(cut))
+                .allSatisfy(cut -> assertThat(Eaten.at(table, cut)).isLessThan(Eaten.at(table, CARROT)));
         assertThat(Eaten.drops(table, CARROT))
                 .allSatisfy(drop -> assertThat(drop.stays().get(0).seconds()).isGreaterThan(600));
     }
