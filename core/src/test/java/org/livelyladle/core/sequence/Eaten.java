@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.livelyladle.core.table.Drop;
+import org.livelyladle.core.table.ScoreTerm;
 import org.livelyladle.core.table.Stay;
 import org.livelyladle.core.table.TablePlan;
 
@@ -36,6 +37,15 @@ final class Eaten {
             }
         }
         return moment / grams / table.mealSeconds();
+    }
+
+    /** What a table comes to by one aim, in its unit. */
+    static double score(TablePlan table, ScoreTerm.Kind kind) {
+        return table.score().stream()
+                .filter(term -> term.term() == kind)
+                .findFirst()
+                .orElseThrow()
+                .value();
     }
 
     /** How long before or after the nearest bite of another cut somebody bites of a cut, at most [s]. */

@@ -72,14 +72,6 @@ class HowItIsEatenTest {
         return plan.table();
     }
 
-    private static double value(TablePlan table, ScoreTerm.Kind kind) {
-        return table.score().stream()
-                .filter(term -> term.term() == kind)
-                .findFirst()
-                .orElseThrow()
-                .value();
-    }
-
     @Test
     void ballsComeBeforeMeatAndMeatBeforeLeaves() {
         say("order", SchoolOfOrder.BALLS_FIRST);
@@ -162,12 +154,12 @@ class HowItIsEatenTest {
 
     @Test
     void whatIsTiedIsEatenTogether() {
-        double apart = value(tied(false), ScoreTerm.Kind.ORDER);
+        double apart = Eaten.score(tied(false), ScoreTerm.Kind.ORDER);
         TablePlan tied = tied(true);
 
         assertThat(apart).isPositive();
         assertThat(Eaten.apart(tied, SPINACH, BEEF)).isLessThanOrEqualTo(300);
-        assertThat(value(tied, ScoreTerm.Kind.TIES)).isBetween(0.01, 10.0);
+        assertThat(Eaten.score(tied, ScoreTerm.Kind.TIES)).isBetween(0.01, 10.0);
     }
 
     private TablePlan tied(boolean tied) {

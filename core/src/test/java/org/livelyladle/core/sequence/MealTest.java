@@ -33,16 +33,16 @@ class MealTest {
                 .toList();
 
         assertThat(meals.stream().mapToDouble(Meal::firstBite).max().orElse(0))
-                .isEqualTo(value(table, ScoreTerm.Kind.FIRST_BITE));
+                .isEqualTo(Eaten.score(table, ScoreTerm.Kind.FIRST_BITE));
         assertThat(meals.stream()
                         .mapToDouble(meal -> meal.longestWait().seconds())
                         .max()
                         .orElse(0))
-                .isCloseTo(value(table, ScoreTerm.Kind.LONGEST_WAIT), within(1.0));
+                .isCloseTo(Eaten.score(table, ScoreTerm.Kind.LONGEST_WAIT), within(1.0));
         assertThat(100 * meals.stream().mapToDouble(Meal::unevenness).average().orElse(0))
-                .isCloseTo(value(table, ScoreTerm.Kind.TEMPO), within(0.01));
+                .isCloseTo(Eaten.score(table, ScoreTerm.Kind.TEMPO), within(0.01));
         assertThat(meals.stream().mapToDouble(Meal::fullestBowl).max().orElse(0))
-                .isCloseTo(value(table, ScoreTerm.Kind.BOWL), within(1e-6));
+                .isCloseTo(Eaten.score(table, ScoreTerm.Kind.BOWL), within(1e-6));
     }
 
     private static Meal meal(Brief brief, TablePlan.GuestPace pace) {
@@ -58,13 +58,5 @@ class MealTest {
         meal.expect(bites, 0);
         meal.add(bites, 0);
         return meal;
-    }
-
-    private static double value(TablePlan table, ScoreTerm.Kind kind) {
-        return table.score().stream()
-                .filter(term -> term.term() == kind)
-                .findFirst()
-                .orElseThrow()
-                .value();
     }
 }
