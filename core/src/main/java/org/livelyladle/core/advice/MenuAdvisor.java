@@ -117,15 +117,20 @@ public final class MenuAdvisor {
                     && !brief.without().contains(category)
                     && menu.stream().noneMatch(isOf(category))) {
                 best(isOf(category))
-                        .ifPresent(cut -> suggestions.add(add(
-                                "category." + category,
-                                (menu.isEmpty() ? "" : "Nothing from " + category.label() + " is on the menu; ")
-                                        + eaters(cut) + " of " + brief.guests().size() + " may eat "
-                                        + KitchenText.lower(
-                                                catalogue.ingredientOf(cut).name()) + ".",
-                                cut)));
+                        .ifPresent(cut -> suggestions.add(add("category." + category, missing(category, cut), cut)));
             }
         }
+    }
+
+    /** Of an empty menu it need not be said of kind after kind that nothing is on it. */
+    private String missing(Category category, Cut cut) {
+        boolean isForAll = eaters(cut) == brief.guests().size();
+        String who = eaters(cut) + " of " + brief.guests().size() + " may eat "
+                + KitchenText.lower(catalogue.ingredientOf(cut).name()) + ".";
+        if (menu.isEmpty()) {
+            return KitchenText.upper(category.label()) + (isForAll ? "" : ": " + who);
+        }
+        return "Nothing from " + category.label() + " is on the menu" + (isForAll ? "." : "; " + who);
     }
 
     private void guests() {
@@ -150,6 +155,9 @@ public final class MenuAdvisor {
     }
 
     private void textures() {
+        if (menu.isEmpty()) {
+            return;
+        }
         WANTED_TEXTURES.stream()
                 .filter(texture -> menu.stream().noneMatch(cut -> cut.textures().contains(texture)))
                 .findFirst()
@@ -282,7 +290,7 @@ public final class MenuAdvisor {
     private Suggestion leaveOut(Cut cut, String reason) {
         return new Suggestion(
                 "less." + cut.id(),
-                Character.toUpperCase(reason.charAt(0)) + reason.substring(1),
+                KitchenText.upper(reason),
                 Remedy.of("Leave it out", new BriefEdit.LeaveOut(cut.id())));
     }
 

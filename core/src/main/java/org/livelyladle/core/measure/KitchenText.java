@@ -135,6 +135,11 @@ public final class KitchenText {
         return DAY.format(when);
     }
 
+    /** The beginning of a sentence: "tofu puffs" as "Tofu puffs". */
+    public static String upper(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
     /** A name inside a sentence: "Tofu puffs" as "tofu puffs". */
     public static String lower(String text) {
         return Character.toLowerCase(text.charAt(0)) + text.substring(1);

@@ -265,7 +265,7 @@ final class CueWriter {
     /** "Pour in 250 ml hot water", "Season with 2 g salt". */
     private static String said(SideEvening.Dose dose) {
         String text = dose.text();
-        return dose.ml() > 0 ? "Pour in " + text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+        return dose.ml() > 0 ? "Pour in " + text : KitchenText.upper(text);
     }
 
     private void broth(int at, @Nullable String minder, Cue.Act act, String side, String text) {

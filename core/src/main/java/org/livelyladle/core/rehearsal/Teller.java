@@ -3,7 +3,6 @@ package org.livelyladle.core.rehearsal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -65,7 +64,7 @@ final class Teller {
     }
 
     private String text(Tally tally, Trouble trouble, Share share) {
-        String when = capital(share.text()) + " ";
+        String when = KitchenText.upper(share.text()) + " ";
         return when
                 + switch (trouble) {
                     case UNSAFE -> "somebody eats something that is not safe at its core" + mostlyWhom(tally, trouble);
@@ -173,7 +172,7 @@ final class Teller {
         String where = when.side() == Happening.NONE ? "" : "in " + side(when.side());
         String place = String.join(
                 " ", Stream.of(what, where).filter(part -> !part.isEmpty()).toList());
-        String text = capital(place) + ": " + inShort(when.trouble()) + " " + share.text();
+        String text = KitchenText.upper(place) + ": " + inShort(when.trouble()) + " " + share.text();
         return new Moment(when.trouble(), from, from + Tally.SPELL_S / MINUTE, side, drop, share, text);
     }
 
@@ -205,9 +204,5 @@ final class Teller {
     private String side(int side) {
         String id = script.sides.get(side).id();
         return KitchenText.lower(scene.sideNames().getOrDefault(id, id));
-    }
-
-    private static String capital(String text) {
-        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 }
